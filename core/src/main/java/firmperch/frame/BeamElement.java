@@ -1,0 +1,206 @@
+package firmperch.frame;
+
+import firmperch.frame.FrameModel.Member;
+
+/**
+ * The stiffness and fixed-end forces of one straight member in global axes, referred to its nodes.
+ *
+ * <p>Euler-Bernoulli bending with Timoshenko's shear term Φ = 12EI/(G·A_s·L²), St Venant torsion: Przemieniecki,
+ * <i>Theory of Matrix Structural Analysis</i>, eq. 5.116. Ends that turn, freely or on a spring, are condensed out one
+ * degree of freedom at a time: McGuire, Gallagher & Ziemian, <i>Matrix Structural Analysis</i>, ch. 13.
+ */
+final class BeamElement {
+    private static final int DOF = 12;
+
+    private final Vec3[] axes;
+    private final Vec3[] offsets;
+    private final double[] local = new double[DOF * DOF];
+    private final double[] fixedEnd = new double[DOF];
+    private final double[] transform;
+
+    BeamElement(FrameModel model, Member member) {
+        Vec3 start = model.nodes().get(member.from()).plus(member.fromOffset());
+        Vec3 end = model.nodes().get(member.to()).plus(member.toOffset());
+        Vec3 along = end.minus(start);
+        double length = along.length();
+        if (!(length > 1e-9)) {
+            throw new IllegalArgumentException("member " + member.name() + " has no length");
+        }
+        Vec3 x = along.times(1 / length);
+        Vec3 y = member.up().cross(x);
+        if (y.length() < 1e-9) {
+            throw new IllegalArgumentException("member " + member.name() + ": its up direction lies along it");
+        }
+        y = y.unit();
+        axes = new Vec3[]{x, y, x.cross(y)};
+        offsets = new Vec3[]{member.fromOffset(), member.toOffset()};
+        transform = transform();
+        stiffness(member, length);
+        weight(member, length);
+        soften(3, member.fromEnd());
+        soften(9, member.toEnd());
+    }
+
+    private void stiffness(Member m, double l) {
+        double e = m.material().young();
+        double g = m.material().shear();
+        double a = m.section().area();
+        double ea = e * a / l;
+        double gj = g * m.section().torsionConstant() / l;
+        spring(0, 6, ea);
+        spring(3, 9, gj);
+        double shear = g * a * m.section().shearShare() * l * l;
+        bending(e * m.section().secondMomentZ(), l, shear, 1, 5, 1);
+        bending(e * m.section().secondMomentY(), l, shear, 2, 4, -1);
+    }
+
+    private void spring(int i, int j, double k) {
+        local[i * DOF + i] += k;
+        local[j * DOF + j] += k;
+        local[i * DOF + j] -= k;
+        local[j * DOF + i] -= k;
+    }
+
+    /** Bending with deflections in degree of freedom v and rotations in r; sign −1 where r turns z toward x. */
+    private void bending(double ei, double l, double shear, int v, int r, int sign) {
+        double phi = 12 * ei / shear;
+        double k = ei / (l * l * l * (1 + phi));
+        int v2 = v + 6;
+        int r2 = r + 6;
+        spring(v, v2, 12 * k);
+        double c = sign * 6 * l * k;
+        both(v, r, c);
+        both(v, r2, c);
+        both(v2, r, -c);
+        both(v2, r2, -c);
+        local[r * DOF + r] += (4 + phi) * l * l * k;
+        local[r2 * DOF + r2] += (4 + phi) * l * l * k;
+        both(r, r2, (2 - phi) * l * l * k);
+    }
+
+    private void both(int i, int j, double k) {
+        local[i * DOF + j] += k;
+        local[j * DOF + i] += k;
+    }
+
+    /** Forces that hold both ends still under the member's own weight. */
+    private void weight(Member m, double l) {
+        double q = -m.section().lineMass(m.material()) * FrameSolver.GRAVITY;
+        for (int axis = 0; axis < 3; axis++) {
+            double load = q * axes[axis].z();
+            fixedEnd[axis] -= load * l / 2;
+            fixedEnd[axis + 6] -= load * l / 2;
+            if (axis == 1) {
+                fixedEnd[5] -= load * l * l / 12;
+                fixedEnd[11] += load * l * l / 12;
+            } else if (axis == 2) {
+                fixedEnd[4] += load * l * l / 12;
+                fixedEnd[10] -= load * l * l / 12;
+            }
+        }
+    }
+
+    private void soften(int first, EndFixity end) {
+        soften(first, end.aboutX());
+        soften(first + 1, end.aboutY());
+        soften(first + 2, end.aboutZ());
+    }
+
+    /** Puts a spring between degree of freedom d of the member and its node, and eliminates the member's own end. */
+    private void soften(int d, double spring) {
+        if (Double.isInfinite(spring)) {
+            return;
+        }
+        double kdd = local[d * DOF + d];
+        double sum = kdd + spring;
+        if (sum <= 1e-9) {
+            return;
+        }
+        double[] row = new double[DOF];
+        System.arraycopy(local, d * DOF, row, 0, DOF);
+        double force = fixedEnd[d];
+        for (int i = 0; i < DOF; i++) {
+            for (int j = 0; j < DOF; j++) {
+                if (i != d && j != d) {
+                    local[i * DOF + j] -= row[i] * row[j] / sum;
+                }
+            }
+            if (i != d) {
+                local[i * DOF + d] = row[i] * spring / sum;
+                local[d * DOF + i] = local[i * DOF + d];
+                fixedEnd[i] -= row[i] * force / sum;
+            }
+        }
+        local[d * DOF + d] = kdd * spring / sum;
+        fixedEnd[d] = force * spring / sum;
+    }
+
+    /** A: local end displacements from the two nodes' displacements, with the rigid offsets between. */
+    private double[] transform() {
+        double[] a = new double[DOF * DOF];
+        for (int end = 0; end < 2; end++) {
+            Vec3 o = offsets[end];
+            for (int i = 0; i < 3; i++) {
+                Vec3 axis = axes[i];
+                // A rotation θ of the node moves the end by θ × o; along the axis that is θ · (o × axis).
+                Vec3 turn = o.cross(axis);
+                int row = (6 * end + i) * DOF + 6 * end;
+                a[row] = axis.x();
+                a[row + 1] = axis.y();
+                a[row + 2] = axis.z();
+                a[row + 3] = turn.x();
+                a[row + 4] = turn.y();
+                a[row + 5] = turn.z();
+                int rotation = (6 * end + 3 + i) * DOF + 6 * end + 3;
+                a[rotation] = axis.x();
+                a[rotation + 1] = axis.y();
+                a[rotation + 2] = axis.z();
+            }
+        }
+        return a;
+    }
+
+    /** Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. */
+    void addTo(double[] stiffness, double[] load, int size, int[] dof) {
+        double[] ka = new double[DOF * DOF];
+        for (int i = 0; i < DOF; i++) {
+            for (int k = 0; k < DOF; k++) {
+                double v = local[i * DOF + k];
+                if (v != 0) {
+                    for (int j = 0; j < DOF; j++) {
+                        ka[i * DOF + j] += v * transform[k * DOF + j];
+                    }
+                }
+            }
+        }
+        for (int k = 0; k < DOF; k++) {
+            for (int i = 0; i < DOF; i++) {
+                double v = transform[k * DOF + i];
+                if (v != 0) {
+                    int row = dof[i] * size;
+                    for (int j = 0; j < DOF; j++) {
+                        stiffness[row + dof[j]] += v * ka[k * DOF + j];
+                    }
+                    load[dof[i]] -= v * fixedEnd[k];
+                }
+            }
+        }
+    }
+
+    /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m. */
+    double[] endForces(double[] displacement, int[] dof) {
+        double[] ends = new double[DOF];
+        for (int i = 0; i < DOF; i++) {
+            for (int j = 0; j < DOF; j++) {
+                ends[i] += transform[i * DOF + j] * displacement[dof[j]];
+            }
+        }
+        double[] forces = fixedEnd.clone();
+        for (int i = 0; i < DOF; i++) {
+            for (int j = 0; j < DOF; j++) {
+                forces[i] += local[i * DOF + j] * ends[j];
+            }
+        }
+        return forces;
+    }
+}

@@ -1,0 +1,63 @@
+package firmperch.log;
+
+import static firmperch.units.Require.between;
+
+import firmperch.units.Quantity;
+import firmperch.units.Require;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * One thing measured on the built perch.
+ *
+ * @param date the day
+ * @param kind what was measured
+ * @param value in SI
+ * @param joints how the joints were set
+ * @param note anything else, may be empty
+ */
+public record Measurement(LocalDate date, Kind kind, double value, Map<String, Double> joints, String note) {
+
+    /** What a maker can measure without instruments beyond a luggage scale, an angle finder and a ruler. */
+    public enum Kind {
+        /** Sideways push at the top, or at the policy's height, at which a wheel lifts, N. */
+        PUSH("Push until a wheel lifts", Quantity.FORCE, 5000),
+        /** Lean of the whole perch at which it would go over, rad. */
+        LEAN("Lean before it goes", Quantity.ANGLE, Math.PI / 2),
+        /** How far the camera goes down when the gear is hung on, m. */
+        SAG("Sag when the gear is hung on", Quantity.LENGTH, 1);
+
+        private final String label;
+        private final Quantity quantity;
+        private final double most;
+
+        Kind(String label, Quantity quantity, double most) {
+            this.label = label;
+            this.quantity = quantity;
+            this.most = most;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        public Quantity quantity() {
+            return quantity;
+        }
+    }
+
+    public Measurement {
+        if (date == null || date.getYear() < 1990 || date.getYear() > 2200) {
+            throw new firmperch.units.InvalidValue("Date of a measurement", String.valueOf(date),
+                    "a day such as 2026-11-23");
+        }
+        if (kind == null) {
+            throw new firmperch.units.InvalidValue("Kind of a measurement", "nothing", "push, lean or sag");
+        }
+        between(kind.label(), value, 0, kind.most, kind.quantity);
+        joints = java.util.Collections.unmodifiableMap(new TreeMap<>(joints));
+        note = note == null ? "" : note;
+        Require.that(note.length() <= 500, "Note", note.length(), Quantity.COUNT, "at most 500 characters");
+    }
+}

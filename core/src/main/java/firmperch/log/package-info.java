@@ -1,0 +1,2 @@
+/** What was measured on the built perch. */
+package firmperch.log;

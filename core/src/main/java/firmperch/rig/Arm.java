@@ -1,0 +1,5 @@
+package firmperch.rig;
+
+/** What carries the head out from the carriage. */
+public sealed interface Arm permits LevelArm {
+}

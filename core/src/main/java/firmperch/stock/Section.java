@@ -1,0 +1,152 @@
+package firmperch.stock;
+
+/**
+ * The cross-section of a straight member. Local axes: x along the member, z up in the plane the member is meant to bend
+ * in, y across. Formulas: Young & Budynas, <i>Roark's Formulas for Stress and Strain</i>, tables A.1 and 10.1.
+ */
+public sealed interface Section {
+    /** Area, m². */
+    double area();
+
+    /** Second moment of area for bending in the x-z plane, about y, m⁴. */
+    double secondMomentY();
+
+    /** Second moment of area for bending in the x-y plane, about z, m⁴. */
+    double secondMomentZ();
+
+    /** Torsion constant, m⁴. */
+    double torsionConstant();
+
+    /** Elastic section modulus about y, m³. */
+    double modulusY();
+
+    /** Share of the area that carries shear (Timoshenko's coefficient; Cowper 1966). */
+    double shearShare();
+
+    /** Height in z, m. */
+    double depth();
+
+    /** A solid rectangle: depth in z, breadth in y, m. */
+    record Rectangle(double depth, double breadth) implements Section {
+        @Override
+        public double area() {
+            return depth * breadth;
+        }
+
+        @Override
+        public double secondMomentY() {
+            return breadth * depth * depth * depth / 12;
+        }
+
+        @Override
+        public double secondMomentZ() {
+            return depth * breadth * breadth * breadth / 12;
+        }
+
+        @Override
+        public double torsionConstant() {
+            double a = Math.max(depth, breadth) / 2;
+            double b = Math.min(depth, breadth) / 2;
+            return a * b * b * b * (16.0 / 3 - 3.36 * b / a * (1 - Math.pow(b / a, 4) / 12));
+        }
+
+        @Override
+        public double modulusY() {
+            return breadth * depth * depth / 6;
+        }
+
+        @Override
+        public double shearShare() {
+            return 5.0 / 6;
+        }
+    }
+
+    /** A round tube: outer diameter and wall, m. */
+    record RoundTube(double diameter, double wall) implements Section {
+        private double inner() {
+            return diameter - 2 * wall;
+        }
+
+        @Override
+        public double area() {
+            return Math.PI / 4 * (diameter * diameter - inner() * inner());
+        }
+
+        @Override
+        public double secondMomentY() {
+            return Math.PI / 64 * (Math.pow(diameter, 4) - Math.pow(inner(), 4));
+        }
+
+        @Override
+        public double secondMomentZ() {
+            return secondMomentY();
+        }
+
+        @Override
+        public double torsionConstant() {
+            return 2 * secondMomentY();
+        }
+
+        @Override
+        public double modulusY() {
+            return secondMomentY() / (diameter / 2);
+        }
+
+        @Override
+        public double shearShare() {
+            return 0.5;
+        }
+
+        @Override
+        public double depth() {
+            return diameter;
+        }
+    }
+
+    /** A square tube with sharp corners: outer side and wall, m. */
+    record SquareTube(double side, double wall) implements Section {
+        private double inner() {
+            return side - 2 * wall;
+        }
+
+        @Override
+        public double area() {
+            return side * side - inner() * inner();
+        }
+
+        @Override
+        public double secondMomentY() {
+            return (Math.pow(side, 4) - Math.pow(inner(), 4)) / 12;
+        }
+
+        @Override
+        public double secondMomentZ() {
+            return secondMomentY();
+        }
+
+        @Override
+        public double torsionConstant() {
+            return wall * Math.pow(side - wall, 3);
+        }
+
+        @Override
+        public double modulusY() {
+            return secondMomentY() / (side / 2);
+        }
+
+        @Override
+        public double shearShare() {
+            return 0.44;
+        }
+
+        @Override
+        public double depth() {
+            return side;
+        }
+    }
+
+    /** Mass of a metre, kg/m. */
+    default double lineMass(Material material) {
+        return area() * material.density();
+    }
+}

@@ -1,0 +1,35 @@
+package firmperch.units;
+
+/**
+ * A value that cannot be used. Its message is a sentence for the person at the desk: which field, what was given, what
+ * is expected.
+ */
+public final class InvalidValue extends IllegalArgumentException {
+    private final String field;
+    private final String given;
+    private final String expected;
+
+    /**
+     * @param field the field's name as the person knows it, such as "Link length"
+     * @param given what was given, in words or as typed
+     * @param expected what would be accepted
+     */
+    public InvalidValue(String field, String given, String expected) {
+        super(field + ": " + given + " was given; expected is " + expected + ".");
+        this.field = field;
+        this.given = given;
+        this.expected = expected;
+    }
+
+    public String field() {
+        return field;
+    }
+
+    public String given() {
+        return given;
+    }
+
+    public String expected() {
+        return expected;
+    }
+}

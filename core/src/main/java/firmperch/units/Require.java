@@ -1,0 +1,47 @@
+package firmperch.units;
+
+/** What the constructors of the model ask of their values; every refusal is an {@link InvalidValue}. */
+public final class Require {
+    private Require() {
+    }
+
+    /** Returns the value if it is a number from least to most, both included. */
+    public static double between(String field, double value, double least, double most, Quantity quantity) {
+        if (!(value >= least && value <= most)) {
+            throw new InvalidValue(field, given(value, quantity), range(least, most, quantity));
+        }
+        return value;
+    }
+
+    /** Returns the value if it is a whole number from least to most, both included. */
+    public static int between(String field, int value, int least, int most) {
+        if (value < least || value > most) {
+            throw new InvalidValue(field, Integer.toString(value), "a whole number from " + least + " to " + most);
+        }
+        return value;
+    }
+
+    /** Refuses with the given words unless the condition, usually between two fields, is met. */
+    public static void that(boolean met, String field, double value, Quantity quantity, String expected) {
+        if (!met) {
+            throw new InvalidValue(field, given(value, quantity), expected);
+        }
+    }
+
+    /** Returns the text if there is something in it and it is at most 200 characters long. */
+    public static String text(String field, String value) {
+        if (value == null || value.isBlank() || value.length() > 200) {
+            throw new InvalidValue(field, value == null || value.isBlank() ? "nothing" : value.length() + " characters",
+                    "a name of 1 to 200 characters");
+        }
+        return value;
+    }
+
+    private static String given(double value, Quantity quantity) {
+        return Double.isNaN(value) ? "no number" : quantity.show(value, UnitSystem.METRIC);
+    }
+
+    private static String range(double least, double most, Quantity quantity) {
+        return quantity.show(least, UnitSystem.METRIC) + " to " + quantity.show(most, UnitSystem.METRIC);
+    }
+}
