@@ -29,8 +29,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
      * @param toEnd how its end is held
      */
     public record Member(String name, int from, int to, Vec3 fromOffset, Vec3 toOffset, Section section,
-            Material material, Vec3 up, EndFixity fromEnd, EndFixity toEnd) {
-    }
+            Material material, Vec3 up, EndFixity fromEnd, EndFixity toEnd) {}
 
     /**
      * Springs from a point fixed to a node to the ground, N/m along x, y and z.
@@ -38,19 +37,16 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
      * @param offset from the node to the point, m
      * @param pushesOnly true if the z spring can push up but not pull down
      */
-    public record Support(int node, Vec3 offset, double kx, double ky, double kz, boolean pushesOnly) {
-    }
+    public record Support(int node, Vec3 offset, double kx, double ky, double kz, boolean pushesOnly) {}
 
     /** Held in all six ways at a node: three translations and three rotations. */
     public static final double FIXED = 1e12;
 
     /** A mass, kg, fixed to a node at an offset, m. */
-    public record PointMass(int node, Vec3 offset, double mass) {
-    }
+    public record PointMass(int node, Vec3 offset, double mass) {}
 
     /** A force, N, on a point fixed to a node at an offset, m. */
-    public record PointForce(int node, Vec3 offset, Vec3 force) {
-    }
+    public record PointForce(int node, Vec3 offset, Vec3 force) {}
 
     public FrameModel {
         nodes = List.copyOf(nodes);

@@ -10,5 +10,4 @@ import firmperch.rig.Station;
  * @param mass kg
  * @param centre its centre of mass in the perch's axes, m
  */
-public record Body(Station station, String name, double mass, Vec3 centre) {
-}
+public record Body(Station station, String name, double mass, Vec3 centre) {}

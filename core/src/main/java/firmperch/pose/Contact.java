@@ -11,5 +11,4 @@ import firmperch.frame.Vec3;
  * @param stiffness N/m
  * @param rating kg
  */
-public record Contact(Vec3 pivot, Vec3 point, double roam, double stiffness, double rating) {
-}
+public record Contact(Vec3 pivot, Vec3 point, double roam, double stiffness, double rating) {}

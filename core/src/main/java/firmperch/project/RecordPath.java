@@ -103,7 +103,8 @@ public record RecordPath(List<String> steps) {
         try {
             for (int i = 0; i < components.length; i++) {
                 types[i] = components[i].getType();
-                values[i] = components[i].getName().equals(name) ? fitted(value, types[i])
+                values[i] = components[i].getName().equals(name)
+                        ? fitted(value, types[i])
                         : components[i].getAccessor().invoke(record);
             }
             Constructor<?> constructor = record.getClass().getDeclaredConstructor(types);

@@ -16,7 +16,8 @@ import firmperch.units.Require;
  * @param forward post axis to the arm's inner pivots
  */
 public record DropOnCarriage(double height, double width, String material, double clearance, double forward)
-        implements Carriage {
+        implements
+            Carriage {
     public DropOnCarriage {
         between("Height of the carriage", height, 0.04, 0.8, LENGTH);
         between("Width of the carriage", width, 0.04, 0.4, LENGTH);

@@ -20,7 +20,8 @@ public record Framing(double sensorWidth, double sensorHeight, double focalLengt
     static Framing cropped(SensorFormat sensor, double crop, double shape, double focalLength) {
         double width = sensor.width() / crop;
         double height = sensor.height() / crop;
-        return width / height > shape ? new Framing(height * shape, height, focalLength)
+        return width / height > shape
+                ? new Framing(height * shape, height, focalLength)
                 : new Framing(width, width / shape, focalLength);
     }
 

@@ -10,7 +10,8 @@ import java.util.List;
  * @param height of the whole sensor, m
  */
 public record SensorFormat(String id, String label, double width, double height, String source)
-        implements Catalogue.Row {
+        implements
+            Catalogue.Row {
     private static final String SOURCE = "usual dimensions of the format, common practice, no source";
 
     /** Every format known; a new one is a new row. */

@@ -11,7 +11,8 @@ import java.util.List;
  * @param price of bolt, washers and nut together, units of money
  */
 public record Bolt(String id, String label, double diameter, double hole, double washer, double price, String source)
-        implements Catalogue.Row {
+        implements
+            Catalogue.Row {
     private static final String SOURCE = "ISO 273 fine series (hole), ISO 7093 (washer), from memory; price common practice, no source";
 
     /** Every bolt known; a new one is a new row. */

@@ -16,7 +16,8 @@ import java.util.List;
  */
 public record Material(String id, String label, Family family, double density, double young, double shear,
         double bending, double tension, double shearing, double embedding, double factor, String source)
-        implements Catalogue.Row {
+        implements
+            Catalogue.Row {
 
     /** How a material fails and is worked. */
     public enum Family {
@@ -71,7 +72,8 @@ public record Material(String id, String label, Family family, double density, d
      * @param diameter the bolt's, m
      */
     public double allowedBearing(double diameter) {
-        double strength = family == Family.METAL ? 1.5 * tension
+        double strength = family == Family.METAL
+                ? 1.5 * tension
                 : 0.082e6 * (1 - 0.01 * diameter * 1e3) * embedding;
         return strength / factor;
     }

@@ -11,7 +11,8 @@ import java.util.List;
  * @param price units of money
  */
 public record PremixBag(String id, String label, double dry, double yield, double water, double price, String source)
-        implements Catalogue.Row {
+        implements
+            Catalogue.Row {
     private static final double LB = 0.45359237;
     private static final double FT3 = 0.028316846592;
     private static final String SOURCE = "usual bag label, from memory; price common practice, no source";

@@ -52,8 +52,7 @@ public enum Quantity {
     COUNT(new Unit("", 1, 0), new Unit("", 1, 0), Map.of());
 
     /** A unit for showing: its sign, its size in SI, and how many decimals it is shown with. */
-    private record Unit(String sign, double size, int decimals) {
-    }
+    private record Unit(String sign, double size, int decimals) {}
 
     private static final Pattern TERM = Pattern.compile(
             "\\s*([-+−]?)\\s*(?:(\\d+)\\s*[-\\s]\\s*(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?|[.,]\\d+))"
@@ -158,8 +157,10 @@ public enum Quantity {
      * @throws InvalidValue if it cannot be read as this quantity
      */
     public double parse(String field, String text, UnitSystem system) {
-        String typedText = text == null ? "" : text.strip().replace('”', '"').replace('″', '"').replace('’', '\'')
-                .replace('′', '\'').replace("''", "\"");
+        String typedText = text == null
+                ? ""
+                : text.strip().replace('”', '"').replace('″', '"').replace('’', '\'')
+                        .replace('′', '\'').replace("''", "\"");
         Matcher term = TERM.matcher(typedText);
         double sum = 0;
         int at = 0;

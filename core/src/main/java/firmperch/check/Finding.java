@@ -1,0 +1,68 @@
+package firmperch.check;
+
+import firmperch.pose.Pose;
+import java.util.List;
+
+/**
+ * A check's answer for a project.
+ *
+ * @param reading in the pose that counts
+ * @param pose that pose: the worst one, or the one that is set
+ * @param search how the worst pose was found; null while only the set pose has been looked at
+ * @param cures what would better it, each re-run; empty until they have been sought
+ */
+public record Finding(Check check, Reading reading, Verdict verdict, Pose pose, Search search, List<Cure> cures) {
+    /**
+     * How sure the worst pose is.
+     *
+     * @param poses how many were looked at
+     * @param bound share by which a pose in between can be worse at most
+     */
+    public record Search(int poses, double bound) {}
+
+    /**
+     * A change that was tried.
+     *
+     * @param what in words
+     * @param price in words
+     * @param margin of this check with it
+     * @param verdict of this check with it
+     * @param worsens questions of other checks that the change makes short; empty if none
+     */
+    public record Cure(String what, String price, double margin, Verdict verdict, List<String> worsens,
+            firmperch.project.Project changed) {}
+
+    public Finding {
+        cures = List.copyOf(cures);
+    }
+
+    public About about() {
+        return check.about();
+    }
+
+    /** Available over asked. */
+    public double margin() {
+        return reading.margin();
+    }
+
+    /** The margin as shown: "×1.2", "×9+" where there is plenty. */
+    public String marginText() {
+        return marginText(margin());
+    }
+
+    /** A margin as shown; never rounded up over 1 where it is short. */
+    public static String marginText(double margin) {
+        if (margin >= 9.95) {
+            return "×9+";
+        }
+        double shown = margin < 1 ? Math.floor(margin * 100 + 1e-6) / 100 : Math.floor(margin * 10 + 1e-6) / 10;
+        return (margin < 1
+                ? String.format(java.util.Locale.ROOT, "×%.2f", shown)
+                : String.format(java.util.Locale.ROOT, "×%.1f", shown));
+    }
+
+    /** The same finding with its cures. */
+    public Finding with(List<Cure> found) {
+        return new Finding(check, reading, verdict, pose, search, found);
+    }
+}

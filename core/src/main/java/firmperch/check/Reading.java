@@ -1,0 +1,39 @@
+package firmperch.check;
+
+import java.util.function.Supplier;
+
+/**
+ * A check in one pose.
+ *
+ * @param asked what is asked, SI
+ * @param available what the part can take, SI
+ * @param numbers the formula with the numbers put in; made only when it is read
+ */
+public record Reading(double asked, double available, Supplier<String> numbers) {
+    /** Available over asked above which more makes no difference. */
+    public static final double PLENTY = 50;
+
+    public Reading {
+        if (Double.isNaN(asked) || Double.isNaN(available)) {
+            throw new IllegalStateException("a check came to no number");
+        }
+    }
+
+    /** Available over asked: from 0, where nothing is left at all, to {@link #PLENTY}. Under 1 it is short. */
+    public double margin() {
+        if (asked <= 0) {
+            return PLENTY;
+        }
+        return Math.clamp(available / asked, 0, PLENTY);
+    }
+
+    /** How this margin is called. */
+    public Verdict verdict(boolean reserve, double near) {
+        double margin = margin();
+        // A share of a millionth is rounding, not shortage.
+        if (margin < 1 - 1e-6) {
+            return Verdict.GIVES;
+        }
+        return reserve && margin < near ? Verdict.NEAR : Verdict.HOLDS;
+    }
+}

@@ -1,0 +1,134 @@
+package firmperch.check;
+
+import firmperch.frame.FrameSolution;
+import firmperch.frame.FrameSolver;
+import firmperch.frame.Vec3;
+import firmperch.pose.Pose;
+import firmperch.pose.PosedRig;
+import firmperch.project.Project;
+import firmperch.rig.Rig;
+import firmperch.units.Quantity;
+import java.util.Optional;
+
+/** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
+public final class Situation {
+    private final Project project;
+    private final PosedRig posed;
+    private final SupportPolygon support;
+    private Optional<FrameSolution> frame;
+
+    private Situation(Project project, PosedRig posed, SupportPolygon support) {
+        this.project = project;
+        this.posed = posed;
+        this.support = support;
+    }
+
+    /** A project in a pose. */
+    public static Situation of(Project project, Rig rig, Pose pose) {
+        PosedRig posed = PosedRig.of(rig, pose);
+        return new Situation(project, posed, SupportPolygon.of(posed.contacts()));
+    }
+
+    /** A project as its joints are set. */
+    public static Situation of(Project project) {
+        Rig rig = Rig.of(project.perch(), project.gear(), project.shot());
+        return of(project, rig, Pose.of(rig, project.stance().joints()));
+    }
+
+    /** The same project in another pose; the support stays, as no joint moves the feet. */
+    public Situation in(Pose pose) {
+        return new Situation(project, PosedRig.of(posed.rig(), pose), support);
+    }
+
+    public Project project() {
+        return project;
+    }
+
+    public PosedRig posed() {
+        return posed;
+    }
+
+    public SupportPolygon support() {
+        return support;
+    }
+
+    /** The loaded frame, or nothing if it tips over or falls apart. */
+    public Optional<FrameSolution> frame() {
+        if (frame == null) {
+            frame = FrameSolver.solve(posed.frameModel());
+        }
+        return frame;
+    }
+
+    /** Weight of everything, N. */
+    public double weight() {
+        return posed.mass() * FrameSolver.GRAVITY;
+    }
+
+    /** Lean in the weakest direction before it goes, rad; negative if it does not stand. */
+    public double leastLean() {
+        return Math.atan2(support.clearance(posed.centre()), posed.centre().z());
+    }
+
+    /** Lean in that direction of the room-fixed perch axes before it goes, rad. */
+    public double lean(double direction) {
+        return Math.atan2(support.along(posed.centre(), direction), posed.centre().z());
+    }
+
+    /** Height at which it is pushed, m: its top, but no higher than the policy says. */
+    public double pushHeight() {
+        return Math.min(posed.top(), project.policy().pushHeight());
+    }
+
+    /** Push at that height that the policy asks for, N. */
+    public double pushAsked() {
+        return Math.min(project.policy().pushShare() * weight(), project.policy().pushMost());
+    }
+
+    /** Push at that height that starts it tipping in the weakest direction, N. */
+    public double pushAvailable() {
+        return weight() * support.clearance(posed.centre()) / pushHeight();
+    }
+
+    /**
+     * Mass that tips it when put on a point, kg: M·d/q, with d the centre of mass inside an edge and q the point outside
+     * it; infinite where the point lies over the support.
+     */
+    public double tippingMass(Vec3 point) {
+        double least = Double.POSITIVE_INFINITY;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            double outside = -edge.inside(point);
+            if (outside > 1e-9) {
+                least = Math.min(least, posed.mass() * edge.inside(posed.centre()) / outside);
+            }
+        }
+        return support.edges().isEmpty() ? 0 : least;
+    }
+
+    /** A point of the perch's axes in the room's. */
+    public Vec3 inRoom(Vec3 point) {
+        return point.turned(project.stance().heading())
+                .plus(new Vec3(project.stance().x(), project.stance().y(), 0));
+    }
+
+    /** Middle of the shot on the filmed plane, in the room, m. */
+    public Vec3 shotCentre() {
+        return new Vec3(project.place().benchFrom() + project.shot().fromEdge(), project.shot().aside(),
+                project.place().benchHeight() + project.shot().height());
+    }
+
+    /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */
+    public double sensorDistance() {
+        return posed.sensor().z() - shotCentre().z();
+    }
+
+    /** Sensor to the middle of the shot, seen from above, m. */
+    public double offCentre() {
+        return inRoom(posed.sensor()).minus(shotCentre()).radius();
+    }
+
+    /** A value in the project's units. */
+    public String show(Quantity quantity, double value) {
+        return quantity.show(value, project.units());
+    }
+}
