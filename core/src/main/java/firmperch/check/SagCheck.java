@@ -11,7 +11,7 @@ import java.util.List;
 /** How far the camera sinks below where the drawing has it, under everything's own weight. */
 final class SagCheck implements Check {
     private static final About ABOUT = new About("arm.sag", Station.ARM, "Does the camera sag?", Quantity.LENGTH,
-            Scope.EVERY_POSE, true,
+            Scope.EVERY_POSE, false,
             "the camera sags", "K · u = f", "space frame, direct stiffness (Przemieniecki); 3 mm: our own judgement");
 
     @Override

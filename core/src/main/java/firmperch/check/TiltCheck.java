@@ -9,7 +9,7 @@ import java.util.List;
 /** How far the camera is turned from level, under everything's own weight. */
 final class TiltCheck implements Check {
     private static final About ABOUT = new About("arm.tilt", Station.ARM, "Does the camera stay level?", Quantity.ANGLE,
-            Scope.EVERY_POSE, true,
+            Scope.EVERY_POSE, false,
             "the camera tilts", "K · u = f", "space frame, direct stiffness (Przemieniecki); 1°: our own judgement");
 
     @Override

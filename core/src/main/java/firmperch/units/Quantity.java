@@ -85,6 +85,11 @@ public enum Quantity {
         return unit(system).sign();
     }
 
+    /** One of that system's unit in SI: 0.001 for millimetres. */
+    public double size(UnitSystem system) {
+        return unit(system).size();
+    }
+
     /** The value as shown, with its unit: "818 mm", {@code 32 3/16"}, "14.1°". A value that is no number is a dash. */
     public String show(double value, UnitSystem system) {
         String bare = bare(value, system);

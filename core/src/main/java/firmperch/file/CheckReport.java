@@ -1,0 +1,67 @@
+package firmperch.file;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import firmperch.check.Finding;
+import firmperch.search.Assessment;
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+
+/**
+ * An assessment as JSON: {@code project}, {@code verdict}, {@code sentence} and {@code findings}. Values are in the unit
+ * named beside them; {@code margin} is available over asked (under 1 is short, 50 stands for plenty); angles of the pose
+ * are in rad.
+ */
+public final class CheckReport {
+    private CheckReport() {
+    }
+
+    /** The report's text. */
+    public static String json(Assessment assessment) {
+        ObjectNode root = ProjectJson.MAPPER.createObjectNode();
+        root.put("project", assessment.project().name());
+        root.put("verdict", assessment.verdict().word());
+        root.put("sentence", assessment.sentence());
+        ArrayNode findings = root.putArray("findings");
+        for (Finding finding : assessment.findings()) {
+            add(findings.addObject(), assessment, finding);
+        }
+        return root.toPrettyString() + "\n";
+    }
+
+    private static void add(ObjectNode node, Assessment assessment, Finding finding) {
+        UnitSystem system = assessment.project().units();
+        Quantity unit = finding.about().unit();
+        node.put("check", finding.about().id());
+        node.put("station", finding.about().station().id());
+        node.put("question", finding.about().question());
+        node.put("asked", shown(unit, finding.reading().asked(), system));
+        node.put("available", shown(unit, finding.reading().available(), system));
+        node.put("unit", unit.sign(system));
+        node.put("margin", rounded(finding.margin()));
+        node.put("verdict", finding.verdict().word());
+        ObjectNode pose = node.putObject("pose");
+        finding.pose().joints(assessment.situation().posed().rig()).forEach(pose::put);
+        node.put("formula", finding.about().formula() + ": " + finding.reading().numbers().get());
+        node.put("source", finding.about().source());
+        ArrayNode cures = node.putArray("cures");
+        for (Finding.Cure cure : finding.cures()) {
+            ObjectNode one = cures.addObject();
+            one.put("what", cure.what());
+            one.put("price", cure.price());
+            one.put("margin", rounded(cure.margin()));
+            one.put("verdict", cure.verdict().word());
+            ArrayNode worsens = one.putArray("worsens");
+            cure.worsens().forEach(worsens::add);
+        }
+    }
+
+    private static double shown(Quantity unit, double value, UnitSystem system) {
+        return rounded(value / unit.size(system));
+    }
+
+    /** Six figures are more than any of them is worth. */
+    private static double rounded(double value) {
+        return new java.math.BigDecimal(value).round(new java.math.MathContext(6)).doubleValue();
+    }
+}

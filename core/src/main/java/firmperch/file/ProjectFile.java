@@ -1,0 +1,185 @@
+package firmperch.file;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.JsonSchema;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import com.networknt.schema.ValidationMessage;
+import firmperch.project.Project;
+import firmperch.units.InvalidValue;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.Iterator;
+import java.util.Set;
+
+/**
+ * Project files, {@code *.perch.json}: one JSON object with {@code format}, {@code version} and {@code project}, all
+ * numbers SI and angles in rad. Their schema (JSON Schema 2020-12) is {@link #schemaText}.
+ */
+public final class ProjectFile {
+    /** What file names end in. */
+    public static final String EXTENSION = ".perch.json";
+    /** The format this version writes and the newest it reads. */
+    public static final int VERSION = 1;
+    /** No project comes near this size, bytes. */
+    public static final long MOST_BYTES = 8L << 20;
+
+    private static final String FORMAT = "firm-perch";
+    private static final String SCHEMA = "project.schema.json";
+
+    private ProjectFile() {
+    }
+
+    /** The published schema. Made once: reading it takes longer than a file does. */
+    private static final class Schema {
+        static final JsonSchema JSON = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(schemaText());
+    }
+
+    /** The schema's text. */
+    public static String schemaText() {
+        try (InputStream in = ProjectFile.class.getResourceAsStream(SCHEMA)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The pottery studio that ships with the program. */
+    public static Project demo() {
+        Path name = Path.of("kiln-aisle" + EXTENSION);
+        try (InputStream in = ProjectFile.class.getResourceAsStream(name.toString())) {
+            return parse(name, in.readAllBytes());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * Reads a project.
+     *
+     * @throws UnusableFile with a sentence that says what is wrong and what was expected
+     */
+    public static Project read(Path file) throws UnusableFile {
+        try {
+            if (Files.isDirectory(file)) {
+                throw new UnusableFile(file, "it is a folder; expected is a file ending in " + EXTENSION + ".");
+            }
+            if (Files.size(file) > MOST_BYTES) {
+                throw new UnusableFile(file, "it has " + (Files.size(file) >> 20) + " MiB; expected is a project of at "
+                        + "most " + (MOST_BYTES >> 20) + " MiB.");
+            }
+            return parse(file, Files.readAllBytes(file));
+        } catch (UnusableFile e) {
+            throw e;
+        } catch (NoSuchFileException e) {
+            throw new UnusableFile(file, "there is no such file.");
+        } catch (IOException e) {
+            throw new UnusableFile(file, "it cannot be read (" + e.getMessage() + ").");
+        }
+    }
+
+    private static Project parse(Path file, byte[] bytes) throws UnusableFile {
+        JsonNode root = tree(file, bytes);
+        if (root == null || !root.isObject() || !FORMAT.equals(root.path("format").asText())) {
+            throw new UnusableFile(file, "it is not a Firm Perch project; expected is a file saved by Firm Perch.");
+        }
+        if (!root.path("version").isInt() || root.path("version").asInt() < 1) {
+            throw new UnusableFile(file, "its version is missing; expected is a number from 1 to " + VERSION + ".");
+        }
+        if (root.path("version").asInt() > VERSION) {
+            throw new UnusableFile(file, "it was saved by a newer Firm Perch (format " + root.path("version").asInt()
+                    + "); this one reads up to format " + VERSION + ". Open it with the newer one.");
+        }
+        Set<ValidationMessage> wrong = Schema.JSON.validate(root);
+        if (!wrong.isEmpty()) {
+            Iterator<ValidationMessage> first = wrong.iterator();
+            throw new UnusableFile(file, first.next().getMessage()
+                    + (first.hasNext() ? " (and " + (wrong.size() - 1) + " more)." : "."));
+        }
+        try {
+            return ProjectJson.MAPPER.treeToValue(root.get("project"), Project.class);
+        } catch (InvalidValue e) {
+            throw new UnusableFile(file, e.getMessage());
+        } catch (JsonMappingException e) {
+            throw new UnusableFile(file, e.getCause() instanceof InvalidValue refused
+                    ? refused.getMessage()
+                    : e.getOriginalMessage() + " (at " + e.getPathReference() + ").");
+        } catch (JsonProcessingException e) {
+            throw new UnusableFile(file, e.getOriginalMessage() + ".");
+        }
+    }
+
+    private static JsonNode tree(Path file, byte[] bytes) throws UnusableFile {
+        try {
+            return ProjectJson.MAPPER.readTree(bytes);
+        } catch (JsonProcessingException e) {
+            String where = e.getLocation() == null ? "" : " in line " + e.getLocation().getLineNr();
+            throw new UnusableFile(file, "its text breaks off or is no JSON" + where
+                    + "; expected is a file saved by Firm Perch. The version before it is kept beside it, ending in ~.");
+        } catch (IOException e) {
+            throw new UnusableFile(file, "it cannot be read (" + e.getMessage() + ").");
+        }
+    }
+
+    /** The file's text for a project. */
+    public static String text(Project project) {
+        ObjectNode root = ProjectJson.MAPPER.createObjectNode();
+        root.put("format", FORMAT);
+        root.put("version", VERSION);
+        root.set("project", ProjectJson.MAPPER.valueToTree(project));
+        return root.toPrettyString() + "\n";
+    }
+
+    /** Where the version before the last save is kept. */
+    public static Path previous(Path file) {
+        return file.resolveSibling(file.getFileName() + "~");
+    }
+
+    /**
+     * Saves a project so that the file is always whole: written beside it, forced to the disk, then moved into its place
+     * in one step. What the file held before is kept as {@link #previous}.
+     */
+    public static void write(Path file, Project project) throws IOException {
+        Path target = file.toAbsolutePath();
+        Files.createDirectories(target.getParent());
+        Path fresh = Files.createTempFile(target.getParent(), ".perch", ".tmp");
+        try {
+            try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
+                java.nio.ByteBuffer bytes = StandardCharsets.UTF_8.encode(text(project));
+                while (bytes.hasRemaining()) {
+                    channel.write(bytes);
+                }
+                channel.force(true);
+            }
+            if (Files.exists(target)) {
+                Path copy = Files.createTempFile(target.getParent(), ".perch", ".tmp");
+                Files.copy(target, copy, StandardCopyOption.REPLACE_EXISTING);
+                move(copy, previous(target));
+            }
+            move(fresh, target);
+        } finally {
+            Files.deleteIfExists(fresh);
+        }
+    }
+
+    private static void move(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Reading and writing: project files, their schema, the assessment as JSON. */
+package firmperch.file;
