@@ -34,7 +34,7 @@ public final class PlanView {
      *
      * @param ghost another pose to show faintly behind, if any
      */
-    public static Drawing of(Situation situation, Optional<Situation> ghost) {
+    public static Drawing of(Situation situation, Optional<Ghost> ghost) {
         PlanView view = new PlanView(situation);
         Place place = situation.project().place();
         view.room();
@@ -127,7 +127,8 @@ public final class PlanView {
         out.disc(Ink.LENS, sensor, 0.028);
     }
 
-    private void ghost(Situation other) {
+    private void ghost(Ghost ghost) {
+        Situation other = ghost.situation();
         PlanView view = new PlanView(other);
         out.path(Ink.GHOST, view.at(other.posed().innerMiddle()), view.at(other.posed().mount()));
         out.disc(Ink.GHOST, view.at(other.posed().mount()), 0.05);

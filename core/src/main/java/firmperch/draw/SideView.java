@@ -32,7 +32,7 @@ public final class SideView {
      *
      * @param ghost another pose to show faintly behind, if any
      */
-    public static Drawing of(Situation situation, Optional<Situation> ghost) {
+    public static Drawing of(Situation situation, Optional<Ghost> ghost) {
         SideView view = new SideView(situation);
         Place place = situation.project().place();
         double right = Math.min(place.roomDepth(), Math.max(place.benchFrom() + place.benchDepth() + 0.15,
@@ -173,7 +173,8 @@ public final class SideView {
         out.box(Ink.LENS, sensor.x() - 0.032, sensor.y() - shot.lensLength(), sensor.x() + 0.032, sensor.y() - 0.03);
     }
 
-    private void ghost(Situation other) {
+    private void ghost(Ghost ghost) {
+        Situation other = ghost.situation();
         SideView view = new SideView(other);
         LevelArm arm = other.posed().arm();
         Point inner = view.at(other.posed().innerMiddle());
@@ -183,6 +184,7 @@ public final class SideView {
         out.path(Ink.GHOST, up(inner, a), up(outer, a), up(outer, -a), up(inner, -a), up(inner, a));
         out.path(Ink.GHOST, outer, new Point(mount.x(), outer.y()), mount);
         out.disc(Ink.GHOST, mount, 0.05);
+        out.label(Ink.GHOST, new Point(mount.x() + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
     }
 
     /** From the centre of mass to the edge it would go over, on the side the arm points to. */

@@ -121,7 +121,7 @@ public enum Quantity {
 
     private int decimals(Unit unit, double size) {
         return switch (this) {
-            case LENGTH -> size < 10 && Math.abs(size - Math.rint(size)) > 0.005 ? size < 1 ? 2 : 1 : 0;
+            case LENGTH -> size < 100 && Math.abs(size - Math.rint(size)) > 0.05 ? size < 1 ? 2 : 1 : 0;
             case MASS -> size >= 100 ? 0 : size >= 10 ? 1 : unit.decimals();
             case FORCE -> size < 10 ? 1 : unit.decimals();
             default -> unit.decimals();

@@ -1,9 +1,25 @@
 package firmperch.desk;
-import javafx.application.*; import javafx.stage.*; import javafx.scene.*; import javafx.scene.control.*; import javafx.scene.image.*;
-public class Main {
-    public static class App extends Application { public void start(Stage s) throws Exception { var l=new Label("Hello 123"); s.setScene(new Scene(l,400,200)); s.show();
-      var im=s.getScene().snapshot(null); System.out.println(im.getWidth());
-      javax.imageio.ImageIO.write(javafx.embed.swing.SwingFXUtils.fromFXImage(im,null),"png",new java.io.File("/tmp/x.png")); Platform.exit(); } }
-    public static void main(String[] a){ System.setProperty("glass.platform","Headless"); System.setProperty("prism.order","sw"); System.out.println(Runtime.version()+" "+String.join(",",a)); Application.launch(App.class,a);
+
+import firmperch.desk.cli.FirmPerch;
+import java.util.Arrays;
+import java.util.List;
+
+/** Where the program starts: the window without arguments, the command line with them. */
+public final class Main {
+    private Main() {
+    }
+
+    /** Starts. */
+    public static void main(String[] arguments) {
+        System.setProperty("firmperch.log.folder", UserData.folder().resolve("log").toString());
+        List<String> list = Arrays.asList(arguments);
+        boolean window = list.isEmpty()
+                || list.stream().anyMatch(a -> a.equals("--demo") || a.startsWith("--tour="))
+                || list.size() == 1 && list.getFirst().endsWith(".json");
+        if (!window) {
+            System.exit(FirmPerch.run(arguments));
+        }
+        // In a class of its own, so that the command line never loads JavaFX.
+        Window.open(arguments);
     }
 }

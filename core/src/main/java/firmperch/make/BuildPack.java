@@ -1,0 +1,268 @@
+package firmperch.make;
+
+import firmperch.check.Finding;
+import firmperch.draw.Drawing;
+import firmperch.draw.PlanView;
+import firmperch.draw.SideView;
+import firmperch.search.Assessment;
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+import java.awt.Color;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/**
+ * The build pack as PDF on A4: the verdict and the drawing to scale with a bar to check the print by, the lists, the
+ * order of work and the cautions.
+ */
+public final class BuildPack {
+    private static final double[] SCALES = {5, 8, 10, 12, 15, 20, 25, 30, 40, 50};
+    private static final float MARGIN = 42;
+    private static final float LEADING = 12.2f;
+    private static final float WIDTH = PDRectangle.A4.getWidth() - 2 * MARGIN;
+
+    private final PDDocument document;
+    private final PDFont regular;
+    private final PDFont bold;
+    private final Assessment assessment;
+    private final BuildPlan plan;
+    private PDPageContentStream page;
+    private float y;
+
+    private BuildPack(PDDocument document, Assessment assessment) throws IOException {
+        this.document = document;
+        this.assessment = assessment;
+        this.plan = BuildPlan.of(assessment.project());
+        regular = font("IBMPlexSans_400Regular.ttf");
+        bold = font("IBMPlexSans_600SemiBold.ttf");
+    }
+
+    private PDFont font(String name) throws IOException {
+        try (InputStream in = BuildPack.class.getResourceAsStream("/firmperch/fonts/" + name)) {
+            return PDType0Font.load(document, in);
+        }
+    }
+
+    /** Writes the pack of an assessed project. */
+    public static void write(Assessment assessment, Path file) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(assessment.project().name() + ": build pack");
+            document.getDocumentInformation().setCreator("Firm Perch");
+            BuildPack pack = new BuildPack(document, assessment);
+            pack.drawingPage();
+            pack.listsPage();
+            pack.workPage();
+            document.save(file.toFile());
+        }
+    }
+
+    private UnitSystem units() {
+        return assessment.project().units();
+    }
+
+    private void newPage(String title) throws IOException {
+        PDPage sheet = new PDPage(PDRectangle.A4);
+        document.addPage(sheet);
+        page = new PDPageContentStream(document, sheet);
+        y = PDRectangle.A4.getHeight() - MARGIN;
+        line(bold, 15, title);
+        y -= 2;
+        line(regular, 9, assessment.project().studio() + " · " + assessment.project().name() + " · page "
+                + document.getNumberOfPages() + " of 3");
+        y -= 6;
+    }
+
+    private void drawingPage() throws IOException {
+        newPage("Build pack");
+        paragraph(bold, 12, assessment.sentence());
+        if (!assessment.cureSentence().isEmpty()) {
+            paragraph(regular, 10, "Cheapest cure: " + assessment.cureSentence());
+        }
+        y -= 6;
+        Drawing side = SideView.of(assessment.situation(), Optional.empty());
+        double scale = scaleFor(side, WIDTH, 360);
+        place(side, scale, "Side");
+        Drawing plan = PlanView.of(assessment.situation(), Optional.empty());
+        place(plan, scaleFor(plan, WIDTH, y - MARGIN - 50), "Above");
+        scaleBar(scale);
+        page.close();
+    }
+
+    private static double scaleFor(Drawing drawing, double width, double height) {
+        for (double scale : SCALES) {
+            if (drawing.width() / scale * PdfPainter.POINTS <= width - 30
+                    && drawing.height() / scale * PdfPainter.POINTS <= height) {
+                return scale;
+            }
+        }
+        return SCALES[SCALES.length - 1] * 2;
+    }
+
+    private void place(Drawing drawing, double scale, String name) throws IOException {
+        line(bold, 10, name + "   1 : " + (int) scale + "   (all dimensions in " + units().label() + ")");
+        double height = drawing.height() / scale * PdfPainter.POINTS;
+        double bottom = y - height - 4;
+        new PdfPainter(page, regular, scale, MARGIN + 20 - drawing.left() / scale * PdfPainter.POINTS,
+                bottom - drawing.bottom() / scale * PdfPainter.POINTS).paint(drawing);
+        y = (float) bottom - 14;
+    }
+
+    /** A bar of 100 mm on the paper, to check that the printer has kept the scale. */
+    private void scaleBar(double scale) throws IOException {
+        float length = (float) (0.1 * PdfPainter.POINTS);
+        float at = MARGIN - 8;
+        page.setStrokingColor(Color.BLACK);
+        page.setLineWidth(1);
+        page.moveTo(MARGIN, at);
+        page.lineTo(MARGIN + length, at);
+        for (float x : new float[]{MARGIN, MARGIN + length / 2, MARGIN + length}) {
+            page.moveTo(x, at - 3);
+            page.lineTo(x, at + 3);
+        }
+        page.stroke();
+        text(regular, 8, MARGIN + length + 8, at - 3, "100 mm if printed at full size; in the side view "
+                + Quantity.LENGTH.show(0.1 * scale, units()));
+    }
+
+    private void listsPage() throws IOException {
+        newPage("Cut, buy, pour");
+        line(bold, 11, "Cut list (saw cuts of " + Quantity.LENGTH.show(BuildPlan.KERF, units())
+                + " come off the stock, not off the piece)");
+        float[] cutColumns = {0, 82, 104, 182, 216, 250, 282};
+        row(bold, cutColumns, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes");
+        for (CutPiece piece : plan.cuts()) {
+            row(regular, cutColumns, piece.part(), "" + piece.count(), piece.material(), bare(piece.length()),
+                    bare(piece.width()), bare(piece.thickness()), piece.holes());
+        }
+        y -= 8;
+        line(bold, 11, "Hardware list");
+        float[] columns = {0, 270, 300, 345};
+        row(bold, columns, "Item", "No.", "Price", "For");
+        for (HardwareItem item : plan.hardware()) {
+            row(regular, columns, item.item(), "" + item.count(),
+                    String.format(Locale.ROOT, "%.2f", item.price()), item.use());
+        }
+        y -= 8;
+        Concrete concrete = plan.concrete();
+        line(bold, 11, "Concrete");
+        paragraph(regular, 9,
+                Quantity.MASS.show(concrete.mass(), units()) + ", " + Quantity.VOLUME.show(concrete.volume(), units())
+                        + ": " + concrete.bags() + " × " + concrete.bag().label() + ", "
+                        + Quantity.VOLUME.show(concrete.water(), units()) + " of water. Hardware, post and concrete "
+                        + "together about " + String.format(Locale.ROOT, "%.0f", plan.price())
+                        + " units of money, wood not counted.");
+        page.close();
+    }
+
+    private String bare(double metres) {
+        return Quantity.LENGTH.bare(metres, units());
+    }
+
+    private void workPage() throws IOException {
+        newPage("Order of work, cautions, figures");
+        for (WorkStep step : plan.order()) {
+            String after = step.after().isEmpty()
+                    ? ""
+                    : " (after "
+                            + String.join(", ", step.after().stream().map(String::valueOf).toList()) + ")";
+            paragraph(regular, 9.5f, step.number() + ".  " + step.what() + after
+                    + (step.pause().isEmpty() ? "" : "  Wait – " + step.pause() + "."));
+            if (!step.caution().isEmpty()) {
+                paragraph(bold, 8.5f, "      Caution: " + step.caution());
+            }
+        }
+        y -= 4;
+        line(bold, 11, "Cautions");
+        for (String caution : BuildPlan.cautions()) {
+            paragraph(regular, 9, "–  " + caution);
+        }
+        y -= 4;
+        line(bold, 11, "Figures, the weakest first");
+        float[] columns = {0, 230, 300, 370, 420};
+        row(bold, columns, "Question", "asked", "can take", "margin", "verdict");
+        List<Finding> findings = new ArrayList<>(assessment.findings());
+        findings.sort(Comparator.comparing((Finding f) -> -f.verdict().ordinal()).thenComparing(Finding::margin));
+        for (Finding f : findings.subList(0, Math.min(findings.size(), 16))) {
+            row(regular, columns, f.about().question(), f.about().unit().show(f.reading().asked(), units()),
+                    f.about().unit().show(f.reading().available(), units()), f.marginText(), f.verdict().word());
+        }
+        page.close();
+    }
+
+    private void row(PDFont font, float[] columns, String... cells) throws IOException {
+        int lines = 1;
+        for (int i = 0; i < cells.length; i++) {
+            float width = (i + 1 < columns.length ? columns[i + 1] : WIDTH) - columns[i] - 4;
+            List<String> wrapped = wrap(font, 8, cells[i], width);
+            for (int k = 0; k < wrapped.size(); k++) {
+                text(font, 8, MARGIN + columns[i], y - 8 - k * 9.4f, wrapped.get(k));
+            }
+            lines = Math.max(lines, wrapped.size());
+        }
+        y -= 2.8f + 9.4f * lines;
+    }
+
+    private void line(PDFont font, float size, String text) throws IOException {
+        text(font, size, MARGIN, y - size, text);
+        y -= size * 1.35f;
+    }
+
+    private void paragraph(PDFont font, float size, String text) throws IOException {
+        for (String part : wrap(font, size, text, WIDTH)) {
+            text(font, size, MARGIN, y - size, part);
+            y -= LEADING * size / 9.5f;
+        }
+    }
+
+    private static List<String> wrap(PDFont font, float size, String text, float width) throws IOException {
+        List<String> lines = new ArrayList<>();
+        StringBuilder current = new StringBuilder();
+        for (String word : text.split(" ", -1)) {
+            String longer = current.isEmpty() ? word : current + " " + word;
+            if (!current.isEmpty() && font.getStringWidth(printable(font, longer)) / 1000 * size > width) {
+                lines.add(current.toString());
+                current = new StringBuilder(word);
+            } else {
+                current = new StringBuilder(longer);
+            }
+        }
+        lines.add(current.toString());
+        return lines;
+    }
+
+    private void text(PDFont font, float size, float x, float at, String text) throws IOException {
+        page.setNonStrokingColor(new Color(0x1d2529));
+        page.beginText();
+        page.setFont(font, size);
+        page.newLineAtOffset(x, at);
+        page.showText(printable(font, text));
+        page.endText();
+    }
+
+    /** Names are the user's own; a sign that the typeface lacks becomes a box's stand-in. */
+    private static String printable(PDFont font, String text) {
+        StringBuilder kept = new StringBuilder();
+        text.codePoints().forEach(c -> {
+            String sign = Character.toString(c);
+            try {
+                font.encode(sign);
+                kept.append(sign);
+            } catch (IOException | IllegalArgumentException e) {
+                kept.append('?');
+            }
+        });
+        return kept.toString();
+    }
+}

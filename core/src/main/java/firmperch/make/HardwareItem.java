@@ -1,0 +1,10 @@
+package firmperch.make;
+
+/**
+ * A thing to buy.
+ *
+ * @param count how many
+ * @param price of all of them, rough, units of money
+ * @param use what it is for
+ */
+public record HardwareItem(String item, int count, double price, String use) {}

@@ -1,0 +1,59 @@
+package firmperch.make;
+
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+import java.io.IOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** The cut list and the hardware list as CSV (RFC 4180), lengths in the project's units. */
+public final class Lists {
+    private Lists() {
+    }
+
+    /** Writes the cut list; lengths as decimals, so that a spreadsheet can add them up. */
+    public static void writeCuts(BuildPlan plan, Path file) throws IOException {
+        UnitSystem system = plan.project().units();
+        String unit = " (" + system.label() + ")";
+        try (CSVPrinter csv = printer(file, "Part", "Count", "Material", "Length" + unit, "Width" + unit,
+                "Thickness" + unit, "Holes")) {
+            for (CutPiece piece : plan.cuts()) {
+                csv.printRecord(piece.part(), piece.count(), piece.material(), decimal(piece.length(), system),
+                        decimal(piece.width(), system), decimal(piece.thickness(), system), piece.holes());
+            }
+        }
+    }
+
+    /** Writes the hardware list, the concrete's bags as its last row. */
+    public static void writeHardware(BuildPlan plan, Path file) throws IOException {
+        try (CSVPrinter csv = printer(file, "Item", "Count", "Rough price", "For")) {
+            for (HardwareItem item : plan.hardware()) {
+                csv.printRecord(item.item(), item.count(), price(item.price()), item.use());
+            }
+            Concrete concrete = plan.concrete();
+            csv.printRecord("Concrete mix, " + concrete.bag().label(), concrete.bags(),
+                    price(concrete.bags() * concrete.bag().price()),
+                    Quantity.MASS.show(concrete.mass(), plan.project().units()) + " in the box, "
+                            + Quantity.VOLUME.show(concrete.water(), plan.project().units()) + " of water");
+        }
+    }
+
+    private static CSVPrinter printer(Path file, String... header) throws IOException {
+        Writer writer = Files.newBufferedWriter(file, StandardCharsets.UTF_8);
+        return new CSVPrinter(writer, CSVFormat.RFC4180.builder().setHeader(header).get());
+    }
+
+    private static String decimal(double metres, UnitSystem system) {
+        return String.format(Locale.ROOT, system == UnitSystem.IMPERIAL ? "%.3f" : "%.1f",
+                metres / Quantity.LENGTH.size(system));
+    }
+
+    private static String price(double value) {
+        return String.format(Locale.ROOT, "%.2f", value);
+    }
+}

@@ -1,0 +1,334 @@
+package firmperch.desk;
+
+import firmperch.check.Finding;
+import firmperch.check.Situation;
+import firmperch.check.Verdict;
+import firmperch.desk.ballast.BallastPanel;
+import firmperch.desk.draw.Palette;
+import firmperch.desk.gear.GearPanel;
+import firmperch.desk.make.MakePanel;
+import firmperch.desk.perch.PerchPanel;
+import firmperch.desk.place.PlacePanel;
+import firmperch.desk.prove.ProvePanel;
+import firmperch.desk.shot.ShotPanel;
+import firmperch.desk.steady.SteadyPanel;
+import firmperch.draw.Ghost;
+import firmperch.pose.Pose;
+import firmperch.project.Project;
+import firmperch.project.Stance;
+import firmperch.rig.Station;
+import firmperch.search.Assessment;
+import firmperch.units.UnitSystem;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The desk: the steps above, the load path at the left, verdict and drawing in the middle, the step's panel at the right. */
+public final class DeskView extends BorderPane {
+    private final Document document;
+    private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
+    private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
+    private final Map<Step, StatusMark> stepMarks = new EnumMap<>(Step.class);
+    private final LoadPath loadPath;
+    private final Views views;
+    private final StatusMark mark = new StatusMark(38);
+    private final Label sentence = new Label();
+    private final Label cure = new Label();
+    private final Button apply = new Button("Apply");
+    private final Label working = new Label();
+    private final Button stop = new Button("Stop");
+    private final Label notice = new Label();
+    private final Label name = new Label();
+    private final Label studio = new Label();
+    private final StatusMark logo = new StatusMark(26);
+    private final ToggleButton units = new ToggleButton();
+    private final Button undo = iconButton(Feather.CORNER_UP_LEFT, "Undo");
+    private final Button redo = iconButton(Feather.CORNER_UP_RIGHT, "Redo");
+    private final StackPane middle = new StackPane();
+    private final ScrollPane panelScroll = new ScrollPane();
+    private Step step = Step.PERCH;
+    private Station station = Station.ARM;
+    private Finding ghostOf;
+
+    /** What the desk asks of the application around it. */
+    public interface Host {
+        /** The items of the file menu. */
+        void fillFileMenu(MenuButton menu);
+
+        /** Exports the build pack. */
+        void exportPack();
+
+        /** Exports the lists. */
+        void exportLists();
+
+        /** Light or dark. */
+        void switchTheme();
+    }
+
+    public DeskView(Document document, Host host) {
+        this.document = document;
+        getStyleClass().add("desk");
+        ReasonList.Actions actions = new Actions();
+        panels.put(Step.SHOT, new ShotPanel(document, actions));
+        panels.put(Step.GEAR, new GearPanel(document, actions));
+        panels.put(Step.PLACE, new PlacePanel(document, actions));
+        panels.put(Step.PERCH, new PerchPanel(document, actions));
+        panels.put(Step.STEADY, new SteadyPanel(document, actions));
+        panels.put(Step.BALLAST, new BallastPanel(document, actions));
+        panels.put(Step.MAKE, new MakePanel(host::exportPack, host::exportLists));
+        panels.put(Step.PROVE, new ProvePanel(document));
+        loadPath = new LoadPath(this::choose);
+        views = new Views(document);
+        setTop(header(host));
+        setLeft(loadPath);
+        VBox centre = new VBox(verdictBar(), middle);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        setCenter(centre);
+        panelScroll.setFitToWidth(true);
+        panelScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        panelScroll.getStyleClass().add("panel-scroll");
+        setRight(panelScroll);
+        document.assessment().addListener((o, was, is) -> refresh());
+        document.working().addListener((o, was, is) -> showWorking());
+        document.file().addListener((o, was, is) -> showName());
+        choose(Station.ARM);
+    }
+
+    private static Button iconButton(Feather icon, String what) {
+        Button button = new Button(what, new FontIcon(icon));
+        button.setAccessibleText(what);
+        button.getStyleClass().add("quiet");
+        return button;
+    }
+
+    private Node header(Host host) {
+        logo.show(Verdict.HOLDS);
+        name.getStyleClass().add("project-name");
+        studio.getStyleClass().add("hint");
+        VBox names = new VBox(name, studio);
+        HBox title = new HBox(10, logo, names);
+        title.getStyleClass().add("title-block");
+        ToggleGroup group = new ToggleGroup();
+        HBox nav = new HBox();
+        nav.getStyleClass().add("steps");
+        for (Step each : Step.values()) {
+            StatusMark sign = new StatusMark(14);
+            ToggleButton button = new ToggleButton(each.label(), sign);
+            button.getStyleClass().setAll("step-button");
+            button.setToggleGroup(group);
+            button.setId("step-" + each.name().toLowerCase());
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                go(each);
+            });
+            steps.put(each, button);
+            stepMarks.put(each, sign);
+            nav.getChildren().add(button);
+        }
+        MenuButton file = new MenuButton("File");
+        file.setId("file-menu");
+        file.getStyleClass().add("quiet");
+        host.fillFileMenu(file);
+        units.setId("units");
+        units.getStyleClass().add("quiet");
+        units.setOnAction(e -> document.edit("units",
+                document.project().units() == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC));
+        undo.setId("undo");
+        undo.setOnAction(e -> document.undo());
+        redo.setId("redo");
+        redo.setOnAction(e -> document.redo());
+        Button theme = new Button("", new FontIcon(Feather.MOON));
+        theme.setAccessibleText("Light or dark");
+        theme.getStyleClass().add("quiet");
+        theme.setOnAction(e -> host.switchTheme());
+        Button pack = new Button("Build pack");
+        pack.setId("build-pack");
+        pack.getStyleClass().add("strong");
+        pack.setOnAction(e -> host.exportPack());
+        undo.setText("");
+        redo.setText("");
+        HBox tools = new HBox(2, file, units, undo, redo, theme, pack);
+        tools.getStyleClass().add("tools");
+        HBox header = new HBox(title, LoadPath.spacer(), nav, LoadPath.spacer(), tools);
+        header.getStyleClass().add("header");
+        return header;
+    }
+
+    private Node verdictBar() {
+        sentence.getStyleClass().add("sentence");
+        sentence.setWrapText(true);
+        sentence.setId("sentence");
+        cure.getStyleClass().add("cure-sentence");
+        cure.setWrapText(true);
+        cure.setId("cure-sentence");
+        apply.setId("apply-cure");
+        apply.getStyleClass().add("link");
+        apply.setOnAction(e -> document.assessment().get().cheapestCure().ifPresent(this::make));
+        working.getStyleClass().add("hint");
+        working.setId("working");
+        stop.getStyleClass().addAll("link");
+        stop.setId("stop");
+        stop.setOnAction(e -> {
+            if (document.working().get().isEmpty()) {
+                document.resume();
+            } else {
+                document.stop();
+            }
+        });
+        notice.getStyleClass().add("notice");
+        notice.setWrapText(true);
+        notice.setId("notice");
+        notice.setManaged(false);
+        VBox words = new VBox(2, sentence, new HBox(10, cure, apply), new HBox(8, working, stop), notice);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox bar = new HBox(14, mark, words);
+        bar.getStyleClass().add("verdict-bar");
+        return bar;
+    }
+
+    /** Shows another step of the work. */
+    public void go(Step next) {
+        step = next;
+        steps.get(next).setSelected(true);
+        Panel panel = panels.get(next);
+        panelScroll.setContent(panel.side());
+        panelScroll.setVvalue(0);
+        Node content = panel.middle() == null ? views : panel.middle();
+        if (!middle.getChildren().equals(List.of(content))) {
+            middle.getChildren().setAll(content);
+        }
+        refresh();
+    }
+
+    /** Chooses a station of the load path and opens its parts. */
+    public void choose(Station chosen) {
+        station = chosen;
+        ghostOf = null;
+        loadPath.select(chosen);
+        panels.values().forEach(panel -> panel.choose(chosen));
+        go(Step.PERCH);
+    }
+
+    private void refresh() {
+        Assessment assessment = document.assessment().get();
+        mark.show(assessment.verdict());
+        sentence.setText(assessment.sentence());
+        String better = assessment.cureSentence();
+        cure.setText(better.isEmpty() ? firmest(assessment) : "Cheapest cure: " + lower(better));
+        apply.setVisible(!better.isEmpty());
+        loadPath.show(assessment);
+        views.show(assessment, ghost(assessment));
+        panels.get(step).show(assessment);
+        for (Step each : Step.values()) {
+            stepMarks.get(each).show(each.verdict(assessment));
+        }
+        undo.setDisable(!document.canUndo());
+        redo.setDisable(!document.canRedo());
+        UnitSystem system = document.project().units();
+        units.setText(system.label());
+        units.setSelected(system == UnitSystem.IMPERIAL);
+        units.setAccessibleText("Units: " + system.label());
+        showName();
+        showWorking();
+    }
+
+    /** Where nothing needs curing: what is weakest all the same. */
+    private static String firmest(Assessment assessment) {
+        Finding weakest = assessment.weakest();
+        return assessment.verdict() == Verdict.HOLDS
+                ? "Closest to what is asked: " + lower(weakest.about().question()) + " " + weakest.marginText()
+                : "";
+    }
+
+    private static String lower(String text) {
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private Optional<Ghost> ghost(Assessment assessment) {
+        Finding shown = ghostOf != null
+                ? assessment.finding(ghostOf.about().id())
+                : assessment.weakest(station).orElse(null);
+        if (shown == null || step == Step.SHOT || step == Step.GEAR || step == Step.PLACE) {
+            return Optional.empty();
+        }
+        return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
+                "worst: " + shown.about().weakness()));
+    }
+
+    private void showName() {
+        Project project = document.project();
+        Path file = document.file().get();
+        name.setText(project.name());
+        studio.setText(project.studio() + " · " + (document.unsaved()
+                ? "not saved"
+                : file == null ? "sample" : "saved in " + file.getFileName()));
+    }
+
+    private void showWorking() {
+        String what = document.working().get();
+        boolean complete = document.assessment().get().complete();
+        working.setText(what.isEmpty() ? complete ? "" : "Only this pose has been looked at." : what);
+        stop.setVisible(!what.isEmpty() || !complete);
+        stop.setText(what.isEmpty() ? "Look at every pose" : "Stop");
+    }
+
+    /** Says something that went well or wrong; an empty text takes it away. */
+    public void say(String text) {
+        notice.setText(text);
+        notice.setManaged(!text.isEmpty());
+        notice.setVisible(!text.isEmpty());
+    }
+
+    /** Light or dark drawings. */
+    public void palette(Palette palette) {
+        views.palette(palette);
+        refresh();
+    }
+
+    private void make(Finding.Cure chosen) {
+        Project now = document.project();
+        Project changed = chosen.changed();
+        // A cure was tried on the project as it stood then; where it does not itself move the perch, today's stance stays.
+        boolean moves = !changed.stance().equals(document.assessment().get().project().stance());
+        document.edit(moves ? changed : changed.with(now.stance()));
+        say("");
+    }
+
+    private final class Actions implements ReasonList.Actions {
+        @Override
+        public void show(Finding finding) {
+            ghostOf = finding;
+            views.show(document.assessment().get(), ghost(document.assessment().get()));
+        }
+
+        @Override
+        public void goTo(Finding finding) {
+            Situation s = document.assessment().get().situation();
+            Pose pose = finding.pose();
+            Stance stance = document.project().stance();
+            document.edit(document.project()
+                    .with(new Stance(stance.x(), stance.y(), stance.heading(), pose.joints(s.posed().rig()))));
+        }
+
+        @Override
+        public void apply(Finding.Cure cure) {
+            make(cure);
+        }
+    }
+}

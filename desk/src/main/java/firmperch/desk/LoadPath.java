@@ -1,0 +1,172 @@
+package firmperch.desk;
+
+import firmperch.check.Finding;
+import firmperch.pose.PosedRig;
+import firmperch.rig.Station;
+import firmperch.search.Assessment;
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Polygon;
+
+/** The spine of the desk: every station from the camera down to the floor, what it carries and what is left. */
+final class LoadPath extends VBox {
+    private static final double MARK_X = 27;
+
+    private final Map<Station, Row> rows = new EnumMap<>(Station.class);
+    private final Label floor = new Label();
+    private final Pane line = new Pane();
+    private final Polygon flow = new Polygon();
+    private Assessment shown;
+
+    LoadPath(Consumer<Station> chosen) {
+        getStyleClass().add("load-path");
+        Label title = new Label("Load path");
+        title.getStyleClass().add("section");
+        Label left = new Label("left over");
+        left.getStyleClass().add("hint");
+        HBox head = new HBox(title, spacer(), left);
+        head.getStyleClass().add("load-path-head");
+        ToggleGroup group = new ToggleGroup();
+        VBox list = new VBox();
+        list.setFillWidth(true);
+        for (Station station : Step.path()) {
+            Row row = new Row(station);
+            row.setToggleGroup(group);
+            row.setOnAction(e -> {
+                row.setSelected(true);
+                chosen.accept(station);
+            });
+            rows.put(station, row);
+            VBox.setVgrow(row, Priority.ALWAYS);
+            list.getChildren().add(row);
+        }
+        flow.getStyleClass().add("flow");
+        line.getChildren().add(flow);
+        line.setMouseTransparent(true);
+        StackPane stack = new StackPane(line, list);
+        VBox.setVgrow(stack, Priority.ALWAYS);
+        stack.layoutBoundsProperty().addListener((o, was, is) -> javafx.application.Platform.runLater(this::drawFlow));
+        floor.getStyleClass().add("floor-label");
+        getChildren().addAll(head, stack, floor);
+    }
+
+    static javafx.scene.layout.Region spacer() {
+        javafx.scene.layout.Region gap = new javafx.scene.layout.Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        return gap;
+    }
+
+    void select(Station station) {
+        Row row = rows.get(station);
+        if (row != null) {
+            row.setSelected(true);
+        } else {
+            rows.values().forEach(r -> r.setSelected(false));
+        }
+    }
+
+    void show(Assessment assessment) {
+        shown = assessment;
+        rows.values().forEach(row -> row.show(assessment));
+        UnitSystem system = assessment.project().units();
+        floor.setText("floor, sloping " + Quantity.ANGLE.show(assessment.project().place().slope(), system));
+        drawFlow();
+    }
+
+    /** A band that grows with the mass that flows through it. */
+    private void drawFlow() {
+        if (shown == null || line.getHeight() < 10) {
+            return;
+        }
+        PosedRig posed = shown.situation().posed();
+        int n = rows.size();
+        double pitch = line.getHeight() / n;
+        double full = Math.sqrt(posed.mass());
+        flow.getPoints().clear();
+        Station[] stations = rows.keySet().toArray(Station[]::new);
+        for (int i = 0; i < n; i++) {
+            double half = half(posed, stations[i], full);
+            flow.getPoints().addAll(MARK_X + half, pitch * (i + 0.5));
+        }
+        double last = half(posed, stations[n - 1], full);
+        flow.getPoints().addAll(MARK_X + last, line.getHeight(), MARK_X - last, line.getHeight());
+        for (int i = n - 1; i >= 0; i--) {
+            flow.getPoints().addAll(MARK_X - half(posed, stations[i], full), pitch * (i + 0.5));
+        }
+    }
+
+    private static double half(PosedRig posed, Station station, double full) {
+        return 0.75 + 4.5 * Math.sqrt(posed.massFrom(station)) / full;
+    }
+
+    private static final class Row extends ToggleButton {
+        private final Station station;
+        private final StatusMark mark = new StatusMark(18);
+        private final Label name = new Label();
+        private final Label carries = new Label();
+        private final Label left = new Label();
+
+        Row(Station station) {
+            this.station = station;
+            name.getStyleClass().add("station");
+            carries.getStyleClass().add("hint");
+            left.getStyleClass().add("left-over");
+            left.setMinWidth(USE_PREF_SIZE);
+            VBox words = new VBox(name, carries);
+            words.setAlignment(Pos.CENTER_LEFT);
+            HBox.setHgrow(words, Priority.ALWAYS);
+            StackPane ring = new StackPane(mark);
+            ring.getStyleClass().add("ring");
+            HBox box = new HBox(10, ring, words, left);
+            box.setAlignment(Pos.CENTER_LEFT);
+            setGraphic(box);
+            box.prefWidthProperty().bind(widthProperty().subtract(20));
+            setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
+            setId("station-" + station.id());
+            getStyleClass().setAll("station-row");
+        }
+
+        void show(Assessment assessment) {
+            PosedRig posed = assessment.situation().posed();
+            UnitSystem system = assessment.project().units();
+            Optional<Finding> weakest = assessment.weakest(station);
+            mark.show(weakest.map(Finding::verdict).orElse(null));
+            name.setText(name(posed, system));
+            double moment = posed.momentAt(station);
+            carries.setText("carries " + Quantity.MASS.show(posed.massFrom(station), system)
+                    + (moment > 0.05 ? " · " + Quantity.TORQUE.show(moment, system) : ""));
+            left.setText(weakest.map(Finding::marginText).orElse("–"));
+            left.getStyleClass().removeAll("holds", "near", "gives");
+            weakest.ifPresent(f -> left.getStyleClass().add(f.verdict().word()));
+            setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "
+                    + weakest.map(f -> f.verdict().word()).orElse("nothing to check"));
+        }
+
+        private String name(PosedRig posed, UnitSystem system) {
+            return switch (station) {
+                case ARM -> "Arm, level-keeping " + Quantity.LENGTH.bare(posed.arm().linkLength(), system);
+                case UPRIGHT -> capital(posed.post().postStock().label());
+                case FEET -> "Four casters " + Quantity.LENGTH.bare(posed.box().casterDiameter(), system)
+                        + (posed.box().locked() ? ", locked" : ", free");
+                default -> station.label();
+            };
+        }
+
+        private static String capital(String text) {
+            return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        }
+    }
+}

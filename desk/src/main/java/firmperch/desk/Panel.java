@@ -1,0 +1,23 @@
+package firmperch.desk;
+
+import firmperch.rig.Station;
+import firmperch.search.Assessment;
+import javafx.scene.Node;
+
+/** What a step shows beside, or instead of, the drawing. */
+public interface Panel {
+    /** The panel at the right. */
+    Node side();
+
+    /** What stands in the middle instead of the drawing; null for the drawing. */
+    default Node middle() {
+        return null;
+    }
+
+    /** Shows what is known now. */
+    void show(Assessment assessment);
+
+    /** Another station of the load path was chosen. */
+    default void choose(Station station) {
+    }
+}

@@ -1,0 +1,48 @@
+package firmperch.desk;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Stream;
+import javafx.application.Application;
+
+/** Opens the window, or, where there is no display to open it on, walks through it unseen. */
+final class Window {
+    private Window() {
+    }
+
+    static void open(String[] arguments) {
+        boolean tour = Arrays.stream(arguments).anyMatch(a -> a.startsWith("--tour="));
+        boolean demo = Arrays.asList(arguments).contains("--demo");
+        String[] passed = arguments;
+        if (!display() || tour) {
+            if (!tour && !demo) {
+                System.err.println("There is no display to open a window on. "
+                        + "Use the command line instead: firm-perch --help");
+                System.exit(2);
+            }
+            System.setProperty("glass.platform", "Headless");
+            System.setProperty("prism.order", "sw");
+            if (!tour) {
+                Path folder = target().resolve("tour");
+                System.out.println("There is no display: walking through the same application unseen. Pictures go to "
+                        + folder + ".");
+                passed = Stream.concat(Arrays.stream(arguments), Stream.of("--tour=" + folder)).toArray(String[]::new);
+            }
+        }
+        Application.launch(DeskApp.class, passed);
+    }
+
+    /** True if a window can be seen. */
+    static boolean display() {
+        String system = System.getProperty("os.name", "").toLowerCase(Locale.ROOT);
+        return !system.contains("linux") || System.getenv("DISPLAY") != null && !System.getenv("DISPLAY").isBlank();
+    }
+
+    /** The build's own folder when started from the sources, else the working folder. */
+    private static Path target() {
+        Path built = Path.of("desk", "target");
+        return Files.isDirectory(built) ? built : Path.of("");
+    }
+}

@@ -1,0 +1,63 @@
+package firmperch.desk.cli;
+
+import firmperch.check.Finding;
+import firmperch.check.Verdict;
+import firmperch.file.CheckReport;
+import firmperch.file.ProjectFile;
+import firmperch.file.UnusableFile;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.search.Progress;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Prints the assessment of a project. */
+@Command(name = "check", mixinStandardHelpOptions = true, description = "Prints the assessment of a project over every pose.")
+public final class CheckCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "The project, *.perch.json.")
+    private Path file;
+
+    @Option(names = "--json", description = "As JSON.")
+    private boolean json;
+
+    @Override
+    public Integer call() throws UnusableFile {
+        Assessment assessment = Assessor.full(ProjectFile.read(file), Progress.NONE);
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.print(CheckReport.json(assessment));
+        } else {
+            lines(assessment).forEach(out::println);
+        }
+        out.flush();
+        return assessment.verdict() == Verdict.GIVES ? FirmPerch.SHORT : FirmPerch.HOLDS;
+    }
+
+    /** An assessment in lines: the sentence, the cheapest cure, every finding. */
+    public static List<String> lines(Assessment assessment) {
+        List<String> lines = new ArrayList<>();
+        lines.add(assessment.project().name() + ", " + assessment.project().studio());
+        lines.add(assessment.sentence());
+        if (!assessment.cureSentence().isEmpty()) {
+            lines.add("Cheapest cure: " + assessment.cureSentence());
+        }
+        lines.add("");
+        for (Finding f : assessment.findings()) {
+            lines.add(String.format("%-6s %-6s %-46s asked %12s, can take %12s", f.verdict().word(), f.marginText(),
+                    f.about().question(), f.about().unit().show(f.reading().asked(), assessment.project().units()),
+                    f.about().unit().show(f.reading().available(), assessment.project().units())));
+        }
+        return lines;
+    }
+}

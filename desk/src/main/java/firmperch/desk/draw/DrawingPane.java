@@ -1,0 +1,94 @@
+package firmperch.desk.draw;
+
+import firmperch.draw.Drawing;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+
+/** A canvas that shows a drawing as large as it fits, true to scale, with a title. */
+public final class DrawingPane extends Pane {
+    private final Canvas canvas = new Canvas();
+    private final Label title = new Label();
+    private final String name;
+    private final double margin;
+    private Drawing drawing;
+    private Viewport viewport = new Viewport(100, 0, 0);
+    private Palette palette = Palette.LIGHT;
+    private boolean held;
+
+    /** A pane named for assistive technology and, unless the name is empty, in its corner. */
+    public DrawingPane(String name, double margin) {
+        this.name = name;
+        this.margin = margin;
+        title.getStyleClass().add("drawing-title");
+        title.relocate(14, 8);
+        getChildren().addAll(canvas, title);
+        getStyleClass().add("drawing");
+        setMinSize(80, 80);
+        setFocusTraversable(false);
+    }
+
+    /** Shows another drawing. */
+    public void show(Drawing next, Palette colours) {
+        drawing = next;
+        palette = colours;
+        paint();
+    }
+
+    /** Keeps the scale as it is while something is dragged, so that the ground does not move under the hand. */
+    public void hold(boolean hold) {
+        held = hold;
+        paint();
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        if (canvas.getWidth() != getWidth() || canvas.getHeight() != getHeight()) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(getHeight());
+            paint();
+        }
+    }
+
+    private void paint() {
+        if (drawing == null || canvas.getWidth() < 2 || canvas.getHeight() < 2) {
+            return;
+        }
+        if (!held) {
+            viewport = Viewport.fit(drawing, canvas.getWidth(), canvas.getHeight(), margin);
+        }
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.setFill(palette.ground());
+        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        new FxPainter(g, viewport, palette).paint(drawing);
+        // A pixel of the reference density is 1/96 inch; the scale is what a ruler on the screen would find there.
+        title.setText(name.isEmpty() ? "" : name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale()));
+    }
+
+    /** Metres to the right of the drawing's origin at a pixel. */
+    public double metresX(double pixel) {
+        return viewport.metresX(pixel);
+    }
+
+    /** Metres above the drawing's origin at a pixel. */
+    public double metresY(double pixel) {
+        return viewport.metresY(pixel);
+    }
+
+    /** Pixel column of a place in the drawing. */
+    public double pixelX(double metres) {
+        return viewport.x(metres);
+    }
+
+    /** Pixel row of a place in the drawing. */
+    public double pixelY(double metres) {
+        return viewport.y(metres);
+    }
+
+    /** Pixels in a metre. */
+    public double scale() {
+        return viewport.scale();
+    }
+}

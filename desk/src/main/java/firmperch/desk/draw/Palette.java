@@ -1,0 +1,61 @@
+package firmperch.desk.draw;
+
+import firmperch.draw.Ink;
+import javafx.scene.paint.Color;
+
+/** The drawing's colours on the screen, light and dark; everything else takes its colours from the style sheet. */
+public enum Palette {
+    LIGHT, DARK;
+
+    private Color pick(String light, String dark) {
+        return Color.web(this == LIGHT ? light : dark);
+    }
+
+    /** Behind the drawing. */
+    Color ground() {
+        return pick("#ffffff", "#171c1f");
+    }
+
+    /** Words and dimensions. */
+    Color text() {
+        return pick("#222b30", "#e6e9ea");
+    }
+
+    /** What an area or disc is filled with; transparent if it is only outlined. */
+    Color fill(Ink ink) {
+        return switch (ink) {
+            case STICK -> pick("#dcb67c", "#a97f45");
+            case PLATE, CARRIAGE -> pick("#ecd3a6", "#8f7345");
+            case BOARD, BOX -> pick("#e8ddc9", "#4c4538");
+            case CONCRETE -> pick("#cfd3d3", "#5b6264");
+            case POST -> pick("#a9bac2", "#78909c");
+            case BENCH -> pick("#f1e5d4", "#332c23");
+            case WORK -> pick("#cdbba6", "#5d5043");
+            case ROOM -> pick("#4b555b", "#7d888e");
+            case WHEEL, CAMERA, LENS, HEAD -> pick("#263238", "#cfd8dc");
+            case HOLE, PIVOT -> pick("#3c474d", "#0f1416");
+            case SIGHT -> pick("#0b6e8822", "#4fc3dc26");
+            case WALKWAY -> pick("#2e7d5714", "#66bb6a1c");
+            case LEAN_GOOD -> pick("#8ab79f", "#3f7f63");
+            case LEAN_SHORT -> pick("#dd9a6c", "#a8602f");
+            default -> Color.TRANSPARENT;
+        };
+    }
+
+    /** What lines and outlines are drawn with. */
+    Color stroke(Ink ink) {
+        return switch (ink) {
+            case GRID -> pick("#e6e7e3", "#2a3135");
+            case STICK, PLATE, CARRIAGE, BENCH, BOARD, BOX -> pick("#8a6a36", "#c7a566");
+            case WORK -> pick("#7c6852", "#a08c78");
+            case SIGHT, SIGHT_EDGE, WANTED -> pick("#0b5f78", "#6fd0e6");
+            case GHOST -> pick("#94500a", "#e6a45c");
+            case HINT -> pick("#5f6a70", "#a7b1b6");
+            case LEAN_GOOD, SUPPORT -> pick("#1f6b47", "#7fd1a8");
+            case LEAN_SHORT -> pick("#94420a", "#f0a070");
+            case SWING -> pick("#9aa5aa", "#58646a");
+            case WALKWAY -> Color.TRANSPARENT;
+            default -> pick("#333d42", "#d5dadc");
+        };
+    }
+}

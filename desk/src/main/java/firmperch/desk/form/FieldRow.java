@@ -1,0 +1,189 @@
+package firmperch.desk.form;
+
+import firmperch.desk.Document;
+import firmperch.project.Project;
+import firmperch.project.RecordPath;
+import firmperch.stock.Catalogue;
+import firmperch.stock.Closure;
+import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
+import java.util.function.Supplier;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/**
+ * A label, an editor and, where the last entry was refused, a sentence that says why; the project keeps its last good
+ * value until then.
+ */
+final class FieldRow extends VBox {
+    private final Field field;
+    private final Document document;
+    private final RecordPath path;
+    private final Label error = new Label();
+    private final Control editor;
+    private boolean showing;
+
+    FieldRow(Field field, Document document) {
+        this.field = field;
+        this.document = document;
+        this.path = RecordPath.of(field.path());
+        editor = switch (field.kind()) {
+            case Field.Typed typed -> typed(typed.quantity());
+            case Field.Chosen chosen -> chosen(chosen.catalogue());
+            case Field.Either either -> either(either);
+            case Field.Words _ -> typed(null);
+        };
+        editor.setId(field.path());
+        editor.setAccessibleText(field.label());
+        Label label = new Label(field.label());
+        label.setLabelFor(editor);
+        label.getStyleClass().add("field-label");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        error.getStyleClass().add("field-error");
+        error.setWrapText(true);
+        error.setManaged(false);
+        error.setVisible(false);
+        HBox line = new HBox(6, label, gap, editor);
+        line.getStyleClass().add("field-line");
+        getChildren().addAll(line, error);
+        show(document.project());
+    }
+
+    private TextField typed(Quantity quantity) {
+        TextField text = new TextField();
+        text.getStyleClass().add("value");
+        text.setPrefColumnCount(quantity == null ? 16 : 8);
+        text.setOnAction(e -> commit(text, quantity));
+        text.focusedProperty().addListener((o, was, is) -> {
+            if (was && !is) {
+                commit(text, quantity);
+            } else if (is) {
+                javafx.application.Platform.runLater(text::selectAll);
+            }
+        });
+        text.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                refuse(null);
+                show(document.project());
+                e.consume();
+            }
+        });
+        return text;
+    }
+
+    private void commit(TextField text, Quantity quantity) {
+        if (showing || text.getText().equals(shown(quantity))) {
+            if (!showing) {
+                refuse(null);
+            }
+            return;
+        }
+        attempt(() -> quantity == null ? text.getText().strip() : read(text.getText(), quantity));
+    }
+
+    private Object read(String text, Quantity quantity) {
+        double value = quantity.parse(field.label(), text, document.project().units());
+        if (quantity == Quantity.COUNT && value != Math.rint(value)) {
+            throw new InvalidValue(field.label(), "“" + text.strip() + "”", "a whole number");
+        }
+        return value;
+    }
+
+    private void attempt(Supplier<Object> value) {
+        try {
+            Project changed = path.with(document.project(), value.get());
+            if (field.path().equals("perch.arm.closure")) {
+                // A closure brings its usual hand torque; it can then be corrected by what was measured.
+                changed = RecordPath.of("perch.arm.handTorque").with(changed,
+                        Closure.ALL.get((String) value.get()).torque());
+            }
+            refuse(null);
+            document.edit(changed);
+        } catch (InvalidValue e) {
+            refuse(e.getMessage());
+        }
+    }
+
+    private void refuse(String why) {
+        error.setText(why);
+        error.setManaged(why != null);
+        error.setVisible(why != null);
+        editor.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("refused"), why != null);
+        editor.setAccessibleHelp(why);
+    }
+
+    private ComboBox<Catalogue.Row> chosen(Catalogue<?> catalogue) {
+        ComboBox<Catalogue.Row> choice = new ComboBox<>();
+        choice.getItems().setAll(catalogue.rows());
+        choice.setCellFactory(list -> new RowCell());
+        choice.setButtonCell(new RowCell());
+        choice.valueProperty().addListener((o, was, is) -> {
+            if (!showing && is != null) {
+                attempt(is::id);
+            }
+        });
+        choice.getStyleClass().add("choice");
+        return choice;
+    }
+
+    private static final class RowCell extends ListCell<Catalogue.Row> {
+        @Override
+        protected void updateItem(Catalogue.Row row, boolean empty) {
+            super.updateItem(row, empty);
+            setText(empty || row == null ? "" : row.label());
+        }
+    }
+
+    private ComboBox<String> either(Field.Either either) {
+        ComboBox<String> choice = new ComboBox<>();
+        choice.getItems().setAll(either.yes(), either.no());
+        choice.valueProperty().addListener((o, was, is) -> {
+            if (!showing && is != null) {
+                attempt(() -> is.equals(either.yes()));
+            }
+        });
+        choice.getStyleClass().add("choice");
+        return choice;
+    }
+
+    private String shown(Quantity quantity) {
+        Object value = path.get(document.project());
+        if (quantity == null) {
+            return (String) value;
+        }
+        return value == null ? "" : quantity.show(((Number) value).doubleValue(), document.project().units());
+    }
+
+    /** Shows the project's value, unless the person is just typing another or was just refused. */
+    @SuppressWarnings("unchecked")
+    void show(Project project) {
+        showing = true;
+        switch (field.kind()) {
+            case Field.Typed typed -> showText(shown(typed.quantity()));
+            case Field.Words _ -> showText(shown(null));
+            case Field.Chosen chosen -> {
+                Catalogue.Row row = chosen.catalogue().get((String) path.get(project));
+                ((ComboBox<Catalogue.Row>) editor).setValue(row);
+            }
+            case Field.Either either -> ((ComboBox<String>) editor)
+                    .setValue((boolean) path.get(project) ? either.yes() : either.no());
+        }
+        showing = false;
+    }
+
+    private void showText(String text) {
+        if (!error.isVisible() && !((TextField) editor).getText().equals(text)) {
+            ((TextField) editor).setText(text);
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package firmperch.desk.gear;
+
+import firmperch.desk.Document;
+import firmperch.desk.Panel;
+import firmperch.desk.ReasonList;
+import firmperch.desk.form.Field;
+import firmperch.desk.form.Form;
+import firmperch.project.Project;
+import firmperch.rig.Gear;
+import firmperch.rig.GearItem;
+import firmperch.search.Assessment;
+import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Everything that hangs on the head, each with its mass and where its weight sits. */
+public final class GearPanel implements Panel {
+    private static final int MOST = 50;
+
+    private final Document document;
+    private final VBox box = new VBox();
+    private final VBox items = new VBox();
+    private final Label total = new Label();
+    private final Label refused = new Label();
+    private final Form spare;
+    private final ReasonList reasons;
+    private final List<Form> forms = new ArrayList<>();
+    private int shownItems = -1;
+
+    public GearPanel(Document document, ReasonList.Actions actions) {
+        this.document = document;
+        spare = Form.of(document, "",
+                List.of(new Field("Spare capacity", "gear.spare", new Field.Typed(Quantity.MASS))));
+        reasons = new ReasonList(actions, f -> f.about().id().startsWith("head.") || f.about().id().equals("tip.proof"),
+                false);
+        Label heading = new Label("What hangs on the head");
+        heading.getStyleClass().add("section");
+        Button add = new Button("Add an item");
+        add.setId("gear-add");
+        add.setOnAction(e -> add());
+        total.getStyleClass().add("answer");
+        total.setWrapText(true);
+        refused.getStyleClass().add("field-error");
+        refused.setManaged(false);
+        Label why = new Label("Reasons");
+        why.getStyleClass().add("section");
+        Label where = new Label("Forward, left and up are from the head's mounting face to the item's own middle.");
+        where.getStyleClass().add("hint");
+        where.setWrapText(true);
+        box.getChildren().addAll(total, heading, where, items, add, refused, spare, why, reasons);
+        box.getStyleClass().add("panel");
+    }
+
+    private void add() {
+        List<GearItem> list = new ArrayList<>(document.project().gear().items());
+        if (list.size() >= MOST) {
+            return;
+        }
+        list.add(new GearItem("Item " + (list.size() + 1), 0.1, 0, 0, 0));
+        edit(list);
+    }
+
+    private void remove(int index) {
+        List<GearItem> list = new ArrayList<>(document.project().gear().items());
+        list.remove(index);
+        edit(list);
+    }
+
+    private void edit(List<GearItem> list) {
+        try {
+            document.edit(document.project().with(new Gear(list, document.project().gear().spare())));
+        } catch (InvalidValue e) {
+            refused.setText(e.getMessage());
+            refused.setManaged(true);
+        }
+    }
+
+    private void rebuild(Project project) {
+        shownItems = project.gear().items().size();
+        items.getChildren().clear();
+        forms.clear();
+        for (int i = 0; i < shownItems; i++) {
+            int index = i;
+            String path = "gear.items." + i + ".";
+            Form form = Form.of(document, "", List.of(new Field("Name", path + "name", new Field.Words()),
+                    new Field("Mass", path + "mass", new Field.Typed(Quantity.MASS)),
+                    new Field("Forward", path + "forward", new Field.Typed(Quantity.LENGTH)),
+                    new Field("Left", path + "left", new Field.Typed(Quantity.LENGTH)),
+                    new Field("Up", path + "up", new Field.Typed(Quantity.LENGTH))));
+            Button remove = new Button("Remove");
+            remove.getStyleClass().add("quiet");
+            remove.setAccessibleText("Remove " + project.gear().items().get(i).name());
+            remove.setOnAction(e -> remove(index));
+            Region gap = new Region();
+            HBox.setHgrow(gap, Priority.ALWAYS);
+            VBox card = new VBox(form, new HBox(gap, remove));
+            card.getStyleClass().add("card");
+            forms.add(form);
+            items.getChildren().add(card);
+        }
+    }
+
+    @Override
+    public Node side() {
+        return box;
+    }
+
+    @Override
+    public void show(Assessment assessment) {
+        Project project = assessment.project();
+        if (project.gear().items().size() != shownItems) {
+            rebuild(project);
+        }
+        forms.forEach(form -> form.refresh(project));
+        spare.refresh(project);
+        total.setText(project.gear().items().size() + " items, "
+                + Quantity.MASS.show(project.gear().mass(), project.units()) + " together; with the spare "
+                + Quantity.MASS.show(project.gear().mass() + project.gear().spare(), project.units()) + ".");
+        reasons.show(assessment);
+    }
+}

@@ -1,0 +1,127 @@
+package firmperch.desk.make;
+
+import firmperch.desk.Grid;
+import firmperch.desk.Panel;
+import firmperch.make.BuildPlan;
+import firmperch.make.Concrete;
+import firmperch.make.CutPiece;
+import firmperch.make.HardwareItem;
+import firmperch.make.WorkStep;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+
+/** What to cut, buy, pour and do; the way to the build pack and the lists as files. */
+public final class MakePanel implements Panel {
+    private final VBox side = new VBox();
+    private final VBox lists = new VBox();
+    private final ScrollPane scroll = new ScrollPane(lists);
+    private final VBox order = new VBox();
+    private Project shown;
+
+    public MakePanel(Runnable exportPack, Runnable exportLists) {
+        lists.getStyleClass().add("page");
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("page-scroll");
+        Button pack = new Button("Build pack as PDF …");
+        pack.setId("export-pdf");
+        pack.setOnAction(e -> exportPack.run());
+        Button csv = new Button("Lists as CSV …");
+        csv.setId("export-csv");
+        csv.setOnAction(e -> exportLists.run());
+        Label heading = new Label("Order of work");
+        heading.getStyleClass().add("section");
+        Label cautions = new Label(String.join("\n", BuildPlan.cautions()));
+        cautions.setWrapText(true);
+        cautions.getStyleClass().add("caution");
+        VBox buttons = new VBox(8, pack, csv);
+        pack.setMaxWidth(Double.MAX_VALUE);
+        csv.setMaxWidth(Double.MAX_VALUE);
+        pack.getStyleClass().add("strong");
+        side.getChildren().addAll(buttons, heading, order, cautions);
+        side.getStyleClass().add("panel");
+        order.setSpacing(8);
+    }
+
+    @Override
+    public Node side() {
+        return side;
+    }
+
+    @Override
+    public Node middle() {
+        return scroll;
+    }
+
+    @Override
+    public void show(Assessment assessment) {
+        Project project = assessment.project();
+        if (project.equals(shown)) {
+            return;
+        }
+        shown = project;
+        BuildPlan plan = BuildPlan.of(project);
+        UnitSystem system = project.units();
+        lists.getChildren().setAll(heading("Cut list, in " + system.label()), cuts(plan, system),
+                heading("Hardware"), hardware(plan), heading("Concrete"), concrete(plan, system));
+        order.getChildren().clear();
+        for (WorkStep step : plan.order()) {
+            add(step.number() + ". " + step.what(), "step");
+            if (!step.pause().isEmpty()) {
+                add("Wait – " + step.pause(), "hint");
+            }
+            if (!step.caution().isEmpty()) {
+                add(step.caution(), "caution");
+            }
+        }
+    }
+
+    private void add(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.getStyleClass().add(style);
+        order.getChildren().add(label);
+    }
+
+    private static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("section");
+        return label;
+    }
+
+    private static Grid cuts(BuildPlan plan, UnitSystem system) {
+        Grid grid = new Grid(new double[]{16, 5, 17, 9, 9, 9, 35}, "Part", "No.", "Material", "Length", "Width",
+                "Thick", "Holes");
+        for (CutPiece piece : plan.cuts()) {
+            grid.row(piece.part(), "" + piece.count(), piece.material(), Quantity.LENGTH.bare(piece.length(), system),
+                    Quantity.LENGTH.bare(piece.width(), system), Quantity.LENGTH.bare(piece.thickness(), system),
+                    piece.holes());
+        }
+        return grid;
+    }
+
+    private static Grid hardware(BuildPlan plan) {
+        Grid grid = new Grid(new double[]{52, 6, 10, 32}, "Item", "No.", "Price", "For");
+        for (HardwareItem item : plan.hardware()) {
+            grid.row(item.item(), "" + item.count(), String.format(Locale.ROOT, "%.2f", item.price()), item.use());
+        }
+        return grid;
+    }
+
+    private static Label concrete(BuildPlan plan, UnitSystem system) {
+        Concrete c = plan.concrete();
+        Label label = new Label(Quantity.MASS.show(c.mass(), system) + ", " + Quantity.VOLUME.show(c.volume(), system)
+                + ": " + c.bags() + " × " + c.bag().label() + " with " + Quantity.VOLUME.show(c.water(), system)
+                + " of water. Post, hardware and concrete come to about "
+                + String.format(Locale.ROOT, "%.0f", plan.price()) + ", wood not counted.");
+        label.setWrapText(true);
+        return label;
+    }
+}

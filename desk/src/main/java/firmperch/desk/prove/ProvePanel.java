@@ -1,0 +1,177 @@
+package firmperch.desk.prove;
+
+import firmperch.desk.Document;
+import firmperch.desk.Panel;
+import firmperch.log.Comparison;
+import firmperch.log.Measurement;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Prediction;
+import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** What was measured on the built perch, beside what was predicted, with the difference in words. */
+public final class ProvePanel implements Panel {
+    private final Document document;
+    private final VBox side = new VBox();
+    private final VBox list = new VBox();
+    private final TextField date = new TextField(LocalDate.now().toString());
+    private final ComboBox<Measurement.Kind> kind = new ComboBox<>();
+    private final TextField value = new TextField();
+    private final TextField note = new TextField();
+    private final Label refused = new Label();
+    private Project shown;
+
+    public ProvePanel(Document document) {
+        this.document = document;
+        kind.getItems().setAll(Measurement.Kind.values());
+        kind.setValue(Measurement.Kind.PUSH);
+        kind.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Measurement.Kind k) {
+                return k == null ? "" : k.label();
+            }
+
+            @Override
+            public Measurement.Kind fromString(String text) {
+                throw new UnsupportedOperationException("chosen, not typed");
+            }
+        });
+        Button add = new Button("Note it");
+        add.setId("prove-add");
+        add.getStyleClass().add("strong");
+        add.setOnAction(e -> add());
+        value.setOnAction(e -> add());
+        refused.setWrapText(true);
+        refused.getStyleClass().add("field-error");
+        refused.setId("prove-error");
+        Label how = new Label(
+                "Measure with the joints set as on the drawing: they are noted with the value. Push at the "
+                        + "top, or where the policy says, with a luggage scale until a wheel lifts. Prove it with a bag before "
+                        + "the camera goes on, somebody ready to catch it.");
+        how.setWrapText(true);
+        how.getStyleClass().add("hint");
+        Label heading = new Label("Measured");
+        heading.getStyleClass().add("section");
+        Label noted = new Label("Beside the prediction");
+        noted.getStyleClass().add("section");
+        side.getChildren().addAll(heading, how, line("Date", date, "prove-date"), line("What", kind, "prove-kind"),
+                line("Value", value, "prove-value"), line("Note", note, "prove-note"), refused, add, noted, list);
+        side.getStyleClass().add("panel");
+        list.setSpacing(8);
+    }
+
+    private static HBox line(String name, Control control, String id) {
+        Label label = new Label(name);
+        label.setLabelFor(control);
+        label.getStyleClass().add("field-label");
+        control.setId(id);
+        control.setAccessibleText(name);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox line = new HBox(8, label, gap, control);
+        line.getStyleClass().add("field-line");
+        return line;
+    }
+
+    private void add() {
+        try {
+            Project project = document.project();
+            double measured = kind.getValue().quantity().parse(kind.getValue().label(), value.getText(),
+                    project.units());
+            List<Measurement> log = new ArrayList<>(project.log());
+            log.add(new Measurement(day(), kind.getValue(), measured,
+                    document.assessment().get().situation().posed().pose()
+                            .joints(document.assessment().get().situation().posed().rig()),
+                    note.getText().strip()));
+            refused.setText("");
+            value.clear();
+            note.clear();
+            document.edit(project.with(log));
+        } catch (InvalidValue e) {
+            refused.setText(e.getMessage());
+        }
+    }
+
+    private LocalDate day() {
+        try {
+            return LocalDate.parse(date.getText().strip());
+        } catch (DateTimeParseException e) {
+            throw new InvalidValue("Date", "“" + date.getText().strip() + "”", "a day such as 2026-11-23");
+        }
+    }
+
+    private void remove(int index) {
+        List<Measurement> log = new ArrayList<>(document.project().log());
+        log.remove(index);
+        document.edit(document.project().with(log));
+    }
+
+    @Override
+    public Node side() {
+        return side;
+    }
+
+    @Override
+    public void show(Assessment assessment) {
+        Project project = assessment.project();
+        if (project.equals(shown)) {
+            return;
+        }
+        shown = project;
+        list.getChildren().clear();
+        for (int i = project.log().size() - 1; i >= 0; i--) {
+            list.getChildren().add(card(project, i));
+        }
+        if (project.log().isEmpty()) {
+            Label none = new Label("Nothing measured yet.");
+            none.getStyleClass().add("hint");
+            list.getChildren().add(none);
+        }
+    }
+
+    private Node card(Project project, int index) {
+        Comparison comparison = Prediction.of(project, project.log().get(index));
+        Measurement measured = comparison.measured();
+        Quantity unit = measured.kind().quantity();
+        Label title = new Label(measured.date() + " · " + measured.kind().label());
+        title.getStyleClass().add("question");
+        title.setWrapText(true);
+        Label figures = new Label("measured " + unit.show(measured.value(), project.units()) + ", predicted "
+                + unit.show(comparison.predicted(), project.units()));
+        figures.getStyleClass().add("numbers");
+        Label words = new Label(comparison.inWords(project.units()));
+        words.setWrapText(true);
+        Button remove = new Button("Remove");
+        remove.getStyleClass().add("quiet");
+        remove.setAccessibleText("Remove the measurement of " + measured.date());
+        remove.setOnAction(e -> remove(index));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        VBox card = new VBox(4, title, figures, words);
+        if (!measured.note().isEmpty()) {
+            Label noteLabel = new Label(measured.note());
+            noteLabel.setWrapText(true);
+            noteLabel.getStyleClass().add("hint");
+            card.getChildren().add(noteLabel);
+        }
+        card.getChildren().add(new HBox(gap, remove));
+        card.getStyleClass().add("card");
+        return card;
+    }
+}
