@@ -8,7 +8,7 @@ import java.util.List;
 
 /** Lean of the whole perch, in its weakest direction and pose, before it goes over; the floor's slope is taken off. */
 final class LeanCheck implements Check {
-    private static final About ABOUT = new About("tip.lean", Station.FEET, "How far may it lean before it goes?",
+    private static final About ABOUT = new About("tip.lean", Station.BASE, "How far may it lean before it goes?",
             Quantity.ANGLE, Scope.EVERY_POSE, false,
             "it tips over", "θ = atan(d / h) − slope",
             "rigid statics; what is asked: " + firmperch.project.Policy.SOURCE_LEAN);

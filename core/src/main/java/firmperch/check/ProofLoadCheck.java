@@ -8,7 +8,7 @@ import java.util.List;
 
 /** Mass that can be hung at the camera on top of the gear before it tips: the proof load, or the spare capacity wanted. */
 final class ProofLoadCheck implements Check {
-    private static final About ABOUT = new About("tip.proof", Station.FEET, "How much more can hang at the camera?",
+    private static final About ABOUT = new About("tip.proof", Station.BASE, "How much more can hang at the camera?",
             Quantity.MASS, Scope.EVERY_POSE, false,
             "the proof load tips it", "m = M · d / q",
             "rigid statics; hanging on four times the gear is common practice, no source");

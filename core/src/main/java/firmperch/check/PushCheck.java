@@ -8,7 +8,7 @@ import java.util.List;
 
 /** Sideways push at the top, or at the height the policy says, that starts it tipping. */
 final class PushCheck implements Check {
-    private static final About ABOUT = new About("tip.push", Station.FEET, "What push does it take?", Quantity.FORCE,
+    private static final About ABOUT = new About("tip.push", Station.BASE, "What push does it take?", Quantity.FORCE,
             Scope.EVERY_POSE, false,
             "a push tips it", "F = W · d / z", "rigid statics; what is asked: " + firmperch.project.Policy.SOURCE_PUSH);
 

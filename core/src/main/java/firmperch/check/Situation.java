@@ -65,14 +65,19 @@ public final class Situation {
         return posed.mass() * FrameSolver.GRAVITY;
     }
 
-    /** Lean in the weakest direction before it goes, rad; negative if it does not stand. */
-    public double leastLean() {
-        return Math.atan2(support.clearance(posed.centre()), posed.centre().z());
+    /** What it takes to tip it. */
+    public Tipping tipping() {
+        return new Tipping(posed.mass(), posed.centre(), support);
     }
 
-    /** Lean in that direction of the room-fixed perch axes before it goes, rad. */
+    /** Lean in the weakest direction before it goes, rad; negative if it does not stand. */
+    public double leastLean() {
+        return tipping().leastLean();
+    }
+
+    /** Lean in that direction of the perch's own axes before it goes, rad. */
     public double lean(double direction) {
-        return Math.atan2(support.along(posed.centre(), direction), posed.centre().z());
+        return tipping().lean(direction);
     }
 
     /** Height at which it is pushed, m: its top, but no higher than the policy says. */
@@ -87,22 +92,12 @@ public final class Situation {
 
     /** Push at that height that starts it tipping in the weakest direction, N. */
     public double pushAvailable() {
-        return weight() * support.clearance(posed.centre()) / pushHeight();
+        return tipping().push(pushHeight());
     }
 
-    /**
-     * Mass that tips it when put on a point, kg: M·d/q, with d the centre of mass inside an edge and q the point outside
-     * it; infinite where the point lies over the support.
-     */
+    /** Mass that tips it when put on a point, kg; infinite where the point lies over the support. */
     public double tippingMass(Vec3 point) {
-        double least = Double.POSITIVE_INFINITY;
-        for (SupportPolygon.Edge edge : support.edges()) {
-            double outside = -edge.inside(point);
-            if (outside > 1e-9) {
-                least = Math.min(least, posed.mass() * edge.inside(posed.centre()) / outside);
-            }
-        }
-        return support.edges().isEmpty() ? 0 : least;
+        return tipping().tippingMass(point);
     }
 
     /** A point of the perch's axes in the room's. */

@@ -8,7 +8,7 @@ import java.util.List;
 
 /** It stands on an ordinary sloping floor, or on this one if that slopes more. */
 final class SlopeCheck implements Check {
-    private static final About ABOUT = new About("tip.slope", Station.FEET, "Does it stand on a sloping floor?",
+    private static final About ABOUT = new About("tip.slope", Station.BASE, "Does it stand on a sloping floor?",
             Quantity.ANGLE, Scope.EVERY_POSE, false,
             "it tips on a sloping floor", "θ = atan(d / h)",
             "rigid statics; 5° of an ordinary floor: common practice, no source");

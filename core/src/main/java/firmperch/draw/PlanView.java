@@ -48,7 +48,8 @@ public final class PlanView {
         double high = Math.max(place.benchWidth() / 2, y + reach) + 0.05;
         double low = Math.min(-place.benchWidth() / 2, y - reach) - 0.05;
         double right = Math.max(place.benchFrom() + place.benchDepth(), situation.project().stance().x() + reach);
-        return view.out.build(-0.08, low, Math.min(right + 0.05, place.roomDepth()), high);
+        // Room at the left for the view's own title.
+        return view.out.build(-0.42, low, Math.min(right + 0.05, place.roomDepth()), high);
     }
 
     private Point at(Vec3 inPerch) {
@@ -100,7 +101,7 @@ public final class PlanView {
         double y = middle.y() - box.boardSide() / 2 - 0.12;
         out.dimension(new Point(0, y), new Point(open, y), Side.ON, Quantity.LENGTH.bare(open, s.project().units()));
         boolean stays = open >= place.walkway();
-        out.label(stays ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(0.02, y), Anchor.BELOW,
+        out.label(stays ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(0.02, y - 0.09), Anchor.RIGHT,
                 stays ? "walkway stays open" : "walkway closes");
     }
 

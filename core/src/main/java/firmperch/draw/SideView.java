@@ -31,13 +31,16 @@ public final class SideView {
      * Draws it.
      *
      * @param ghost another pose to show faintly behind, if any
+     * @param wholeRoom true to show all of the room up to its ceiling, false to come closer to the perch
      */
-    public static Drawing of(Situation situation, Optional<Ghost> ghost) {
+    public static Drawing of(Situation situation, Optional<Ghost> ghost, boolean wholeRoom) {
         SideView view = new SideView(situation);
         Place place = situation.project().place();
-        double right = Math.min(place.roomDepth(), Math.max(place.benchFrom() + place.benchDepth() + 0.15,
-                view.at(situation.posed().mount()).x() + 0.3));
-        double top = Math.max(situation.posed().top() + 0.12, 1.2);
+        double right = wholeRoom
+                ? place.roomDepth()
+                : Math.min(place.roomDepth(), Math.max(place.benchFrom() + place.benchDepth() + 0.15,
+                        view.at(situation.posed().mount()).x() + 0.3));
+        double top = wholeRoom ? place.ceiling() + 0.06 : Math.max(situation.posed().top() + 0.12, 1.2);
         view.room(right, top);
         ghost.ifPresent(view::ghost);
         view.base();
@@ -66,13 +69,19 @@ public final class SideView {
         Place place = s.project().place();
         for (double z = 0.5; z < Math.min(top, place.ceiling()); z += 0.5) {
             out.path(Ink.GRID, new Point(0, z), new Point(right, z));
-            out.label(Ink.HINT, new Point(right, z), Anchor.LEFT, Quantity.LENGTH.bare(z, s.project().units()));
+            out.label(Ink.HINT, new Point(0.01, z + 0.035), Anchor.RIGHT,
+                    Quantity.LENGTH.bare(z, s.project().units()));
         }
         out.box(Ink.ROOM, -0.03, 0, 0, top);
         out.box(Ink.ROOM, -0.03, -0.02, right, 0);
-        if (place.ceiling() <= top + 0.3) {
+        if (place.ceiling() <= top) {
             out.box(Ink.ROOM, -0.03, place.ceiling(), right, place.ceiling() + 0.02);
-            out.label(Ink.HINT, new Point(0.05, place.ceiling()), Anchor.BELOW, "ceiling " + length(place.ceiling()));
+            out.label(Ink.HINT, new Point(0.01, place.ceiling() - 0.06), Anchor.RIGHT,
+                    "ceiling " + length(place.ceiling()));
+            out.box(Ink.WALKWAY, 0, 0, place.walkway(), place.ceiling());
+            out.label(Ink.HINT, new Point(0.01, 0.05), Anchor.RIGHT, "walkway " + length(place.walkway()));
+            out.label(Ink.HINT, new Point(right, 0.06), Anchor.LEFT,
+                    "floor slopes " + s.show(Quantity.ANGLE, place.slope()));
         }
         double x0 = place.benchFrom();
         double x1 = x0 + place.benchDepth();

@@ -91,7 +91,7 @@ public final class BuildPack {
             paragraph(regular, 10, "Cheapest cure: " + assessment.cureSentence());
         }
         y -= 6;
-        Drawing side = SideView.of(assessment.situation(), Optional.empty());
+        Drawing side = SideView.of(assessment.situation(), Optional.empty(), false);
         double scale = scaleFor(side, WIDTH, 360);
         place(side, scale, "Side");
         Drawing plan = PlanView.of(assessment.situation(), Optional.empty());

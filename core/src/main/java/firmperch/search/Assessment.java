@@ -100,8 +100,8 @@ public record Assessment(Project project, Situation situation, List<Finding> fin
     public String cureSentence() {
         return cheapestCure().map(c -> {
             String what = Character.toUpperCase(c.what().charAt(0)) + c.what().substring(1);
-            String effect = c.verdict() == Verdict.GIVES ? " helps, to " : " cures it: ";
-            return what + effect + Finding.marginText(c.margin())
+            String effect = c.verdict() == Verdict.GIVES ? " helps, but only to " : ", then ";
+            return what + effect + Finding.marginText(c.margin()) + (c.price().isEmpty() ? "" : " (" + c.price() + ")")
                     + (c.worsens().isEmpty() ? "." : ", but then look at: " + c.worsens().getFirst());
         }).orElse("");
     }

@@ -14,9 +14,9 @@ import firmperch.pose.Pose;
 import firmperch.project.Project;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 
 /** Runs the checks: in the set pose, over every pose, and again for each cure. */
@@ -64,21 +64,16 @@ public final class Assessor {
         double[][] grid = swept.isEmpty() ? new double[0][0] : sweep(set, travel.grid(), swept);
         progress.at(0.3, "looking at every pose");
 
-        // The searches share the frames they solve: many checks are worst in the same poses.
-        Map<Pose, Situation> seen = new HashMap<>();
-        List<Finding> findings = new ArrayList<>();
-        for (Check check : checks) {
+        List<Finding> findings = checks.parallelStream().map(check -> {
             int row = swept.indexOf(check);
             if (row < 0) {
-                findings.add(inSetPose(check, set));
-                continue;
+                return inSetPose(check, set);
             }
-            WorstPose.Found worst = travel.largest(grid[row],
-                    pose -> used(check, seen.computeIfAbsent(pose, set::in)));
+            WorstPose.Found worst = travel.largest(grid[row], pose -> used(check, set.in(pose)), set.posed().pose());
+            progress.at(0.3 + 0.7 * row / swept.size(), check.about().question());
             Situation there = set.in(worst.pose());
-            findings.add(finding(check, check.at(there), there, worst.search()));
-            progress.at(0.3 + 0.7 * (row + 1) / swept.size(), check.about().question());
-        }
+            return finding(check, check.at(there), there, worst.search());
+        }).toList();
         return new Assessment(project, set, findings, true);
     }
 
@@ -104,12 +99,11 @@ public final class Assessor {
     public static Assessment withCures(Assessment assessment, Progress progress) {
         List<Finding> order = new ArrayList<>(assessment.findings());
         order.sort(Comparator.comparingDouble(Finding::margin));
-        Map<String, Finding> cured = new HashMap<>();
-        for (int i = 0; i < order.size(); i++) {
-            Finding finding = order.get(i);
-            progress.at((double) i / order.size(), "cures for: " + finding.about().question());
+        Map<String, Finding> cured = new ConcurrentHashMap<>();
+        order.parallelStream().forEach(finding -> {
+            progress.at((double) cured.size() / order.size(), "cures for: " + finding.about().question());
             cured.put(finding.about().id(), finding.with(cures(assessment, finding)));
-        }
+        });
         List<Finding> findings = assessment.findings().stream().map(f -> cured.get(f.about().id())).toList();
         return new Assessment(assessment.project(), assessment.situation(), findings, assessment.complete());
     }

@@ -8,7 +8,7 @@ public interface Progress {
     };
 
     /**
-     * Tells how far it is.
+     * Tells how far it is; called from any thread.
      *
      * @param share done, 0 to 1
      * @param what is being worked on, in words

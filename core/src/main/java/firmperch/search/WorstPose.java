@@ -85,8 +85,9 @@ public final class WorstPose {
      *
      * @param known figures at the poses of {@link #grid}, in its order; positive
      * @param figure the same for any pose
+     * @param usual pose whose settings are kept for joints that make no difference at all
      */
-    public Found largest(double[] known, ToDoubleFunction<Pose> figure) {
+    public Found largest(double[] known, ToDoubleFunction<Pose> figure, Pose usual) {
         double[] rate = steepest(known);
         int first = 0;
         for (int i = 1; i < known.length; i++) {
@@ -117,6 +118,11 @@ public final class WorstPose {
             }
         }
         Cell end = atStops(best, figure);
+        for (int axis = 0; axis < rate.length; axis++) {
+            if (rate[axis] == 0) {
+                end.middle()[axis] = usual.get(axis);
+            }
+        }
         double bound = end.figure() > 0 ? Math.max(0, open.peek().bound() / end.figure() - 1) : 0;
         return new Found(Pose.of(end.middle()), end.figure(), new Search(samples, bound));
     }

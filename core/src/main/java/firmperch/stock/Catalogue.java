@@ -1,15 +1,12 @@
 package firmperch.stock;
 
 import firmperch.units.InvalidValue;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
-/**
- * A list of rows found by their id. A new row is added to the list in the row's own class and nowhere else.
- *
- * @param name what the rows are, such as "material"
- * @param rows the rows, in the order they are offered
- */
-public record Catalogue<T extends Catalogue.Row>(String name, List<T> rows) {
+/** A list of rows found by their id. A new row is added to the list in the row's own class and nowhere else. */
+public final class Catalogue<T extends Catalogue.Row> {
     /** A row of a catalogue. */
     public interface Row {
         /** The name in files; never changes. */
@@ -22,8 +19,25 @@ public record Catalogue<T extends Catalogue.Row>(String name, List<T> rows) {
         String source();
     }
 
-    public Catalogue {
-        rows = List.copyOf(rows);
+    private final String name;
+    private final List<T> rows;
+    private final Map<String, T> byId = new LinkedHashMap<>();
+
+    /**
+     * A catalogue.
+     *
+     * @param name what the rows are, such as "material"
+     * @param rows the rows, in the order they are offered
+     */
+    public Catalogue(String name, List<T> rows) {
+        this.name = name;
+        this.rows = List.copyOf(rows);
+        rows.forEach(row -> byId.put(row.id(), row));
+    }
+
+    /** The rows, in the order they are offered. */
+    public List<T> rows() {
+        return rows;
     }
 
     /**
@@ -32,13 +46,11 @@ public record Catalogue<T extends Catalogue.Row>(String name, List<T> rows) {
      * @throws InvalidValue if there is none; the message lists what there is
      */
     public T get(String id) {
-        for (T row : rows) {
-            if (row.id().equals(id)) {
-                return row;
-            }
+        T row = byId.get(id);
+        if (row == null) {
+            throw new InvalidValue(Character.toUpperCase(name.charAt(0)) + name.substring(1),
+                    id == null ? "nothing" : "“" + id + "”", "one of " + String.join(", ", byId.keySet()));
         }
-        throw new InvalidValue(Character.toUpperCase(name.charAt(0)) + name.substring(1),
-                id == null ? "nothing" : "“" + id + "”",
-                "one of " + String.join(", ", rows.stream().map(Row::id).toList()));
+        return row;
     }
 }

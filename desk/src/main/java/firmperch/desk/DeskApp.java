@@ -118,6 +118,8 @@ public final class DeskApp extends Application implements DeskView.Host {
         keeping.setCycleCount(javafx.animation.Animation.INDEFINITE);
         keeping.play();
         stage.show();
+        // No button is about to be pressed yet.
+        desk.requestFocus();
     }
 
     private void title() {

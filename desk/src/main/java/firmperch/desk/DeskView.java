@@ -233,7 +233,7 @@ public final class DeskView extends BorderPane {
         cure.setText(better.isEmpty() ? firmest(assessment) : "Cheapest cure: " + lower(better));
         apply.setVisible(!better.isEmpty());
         loadPath.show(assessment);
-        views.show(assessment, ghost(assessment));
+        views.show(assessment, ghost(assessment), step == Step.PLACE);
         panels.get(step).show(assessment);
         for (Step each : Step.values()) {
             stepMarks.get(each).show(each.verdict(assessment));
@@ -269,6 +269,11 @@ public final class DeskView extends BorderPane {
         }
         return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
                 "worst: " + shown.about().weakness()));
+    }
+
+    /** True while anything shown is still being worked out. */
+    boolean busy() {
+        return !document.working().get().isEmpty() || panels.get(step).busy();
     }
 
     private void showName() {
@@ -314,7 +319,7 @@ public final class DeskView extends BorderPane {
         @Override
         public void show(Finding finding) {
             ghostOf = finding;
-            views.show(document.assessment().get(), ghost(document.assessment().get()));
+            views.show(document.assessment().get(), ghost(document.assessment().get()), step == Step.PLACE);
         }
 
         @Override

@@ -17,6 +17,11 @@ public interface Panel {
     /** Shows what is known now. */
     void show(Assessment assessment);
 
+    /** True while it is still working something out that it will show. */
+    default boolean busy() {
+        return false;
+    }
+
     /** Another station of the load path was chosen. */
     default void choose(Station station) {
     }

@@ -10,11 +10,9 @@ import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -78,7 +76,7 @@ public final class ReasonList extends VBox {
         private final Label question = new Label();
         private final Label figures = new Label();
         private final ProgressBar bar = new ProgressBar(0);
-        private final ToggleButton head = new ToggleButton();
+        private final WideButton head;
         private final VBox detail = new VBox();
         private Finding finding;
         private UnitSystem system;
@@ -96,10 +94,7 @@ public final class ReasonList extends VBox {
             HBox line = new HBox(8, mark, question, figures);
             line.setAlignment(Pos.CENTER_LEFT);
             VBox box = new VBox(3, line, bar);
-            box.prefWidthProperty().bind(head.widthProperty().subtract(12));
-            head.setGraphic(box);
-            head.getStyleClass().setAll("reason-head");
-            head.setMaxWidth(Double.MAX_VALUE);
+            head = new WideButton(box, "reason-head");
             head.selectedProperty().addListener((o, was, is) -> fill());
             detail.getStyleClass().add("detail");
             getChildren().add(head);
@@ -170,7 +165,7 @@ public final class ReasonList extends VBox {
     }
 
     /** A cure with what it does, as a button that makes its change. */
-    static Button cureButton(Finding.Cure cure, Actions actions) {
+    static WideButton cureButton(Finding.Cure cure, Actions actions) {
         Label what = new Label(cure.what());
         what.getStyleClass().add("cure-what");
         what.setWrapText(true);
@@ -187,13 +182,12 @@ public final class ReasonList extends VBox {
             but.setWrapText(true);
             box.getChildren().add(but);
         }
-        Button button = new Button();
-        button.setGraphic(box);
-        button.getStyleClass().setAll("cure");
-        button.setMaxWidth(Double.MAX_VALUE);
-        box.prefWidthProperty().bind(button.widthProperty().subtract(24));
+        WideButton button = new WideButton(box, "cure");
         button.setAccessibleText("Apply: " + cure.what() + ", margin then " + Finding.marginText(cure.margin()));
-        button.setOnAction(e -> actions.apply(cure));
+        button.setOnAction(e -> {
+            button.setSelected(false);
+            actions.apply(cure);
+        });
         return button;
     }
 }

@@ -41,16 +41,7 @@ final class Tour {
         });
         stops.add(() -> picture("9-steady-dark.png"));
         stops.add(() -> CheckCommand.lines(app.document().assessment().get()).forEach(System.out::println));
-        waitForCures();
-    }
-
-    /** Pictures show the whole answer: every pose looked at, cures found. */
-    private void waitForCures() {
-        if (app.document().working().get().isEmpty()) {
-            next();
-        } else {
-            after(this::waitForCures);
-        }
+        after(this::next);
     }
 
     private static void after(Runnable what) {
@@ -59,7 +50,12 @@ final class Tour {
         pause.play();
     }
 
+    /** Goes on when everything shown is the whole answer: every pose looked at, cures found. */
     private void next() {
+        if (app.desk().busy()) {
+            after(this::next);
+            return;
+        }
         Runnable stop = stops.poll();
         if (stop == null) {
             app.quit();

@@ -44,7 +44,6 @@ final class Views extends VBox {
     private double grabX;
     private double grabY;
     private Palette palette = Palette.LIGHT;
-    private Optional<Ghost> ghost = Optional.empty();
 
     Views(Document document) {
         this.document = document;
@@ -218,10 +217,9 @@ final class Views extends VBox {
     }
 
     /** Shows an assessment, with another pose as a ghost if there is one. */
-    void show(Assessment assessment, Optional<Ghost> other) {
-        ghost = other;
+    void show(Assessment assessment, Optional<Ghost> ghost, boolean wholeRoom) {
         Situation s = assessment.situation();
-        side.show(SideView.of(s, ghost), palette);
+        side.show(SideView.of(s, ghost, wholeRoom), palette);
         plan.show(PlanView.of(s, ghost), palette);
         rose.show(LeanRose.of(s), palette);
         side.setAccessibleText("Side view. " + assessment.sentence());

@@ -67,6 +67,11 @@ public final class BallastPanel implements Panel {
     }
 
     @Override
+    public boolean busy() {
+        return sizing == null || apply.isDisabled() && !Double.isNaN(sizing.needed());
+    }
+
+    @Override
     public void show(Assessment assessment) {
         form.refresh(assessment.project());
         reasons.show(assessment);

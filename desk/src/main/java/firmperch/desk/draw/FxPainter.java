@@ -37,7 +37,7 @@ final class FxPainter {
         for (Shape shape : drawing.shapes()) {
             style(shape.ink());
             switch (shape) {
-                case Shape.Area area -> polygon(area.points());
+                case Shape.Area area -> polygon(area.ink(), area.points());
                 case Shape.Path path -> line(path.points());
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Balance balance -> balance(balance.centre());
@@ -78,11 +78,13 @@ final class FxPainter {
         return points.stream().mapToDouble(this::y).toArray();
     }
 
-    private void polygon(List<Point> points) {
+    private void polygon(Ink ink, List<Point> points) {
         double[] xs = xs(points);
         double[] ys = ys(points);
         g.fillPolygon(xs, ys, xs.length);
-        g.strokePolygon(xs, ys, xs.length);
+        if (ink != Ink.LEAN_GOOD && ink != Ink.LEAN_SHORT) {
+            g.strokePolygon(xs, ys, xs.length);
+        }
     }
 
     private void line(List<Point> points) {

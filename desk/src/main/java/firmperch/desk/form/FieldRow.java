@@ -61,8 +61,7 @@ final class FieldRow extends VBox {
 
     private TextField typed(Quantity quantity) {
         TextField text = new TextField();
-        text.getStyleClass().add("value");
-        text.setPrefColumnCount(quantity == null ? 16 : 8);
+        text.getStyleClass().add(quantity == null ? "words" : "value");
         text.setOnAction(e -> commit(text, quantity));
         text.focusedProperty().addListener((o, was, is) -> {
             if (was && !is) {

@@ -46,6 +46,7 @@ public final class GearPanel implements Panel {
         Button add = new Button("Add an item");
         add.setId("gear-add");
         add.setOnAction(e -> add());
+        items.getStyleClass().add("items");
         total.getStyleClass().add("answer");
         total.setWrapText(true);
         refused.getStyleClass().add("field-error");
@@ -90,20 +91,25 @@ public final class GearPanel implements Panel {
         for (int i = 0; i < shownItems; i++) {
             int index = i;
             String path = "gear.items." + i + ".";
-            Form form = Form.of(document, "", List.of(new Field("Name", path + "name", new Field.Words()),
-                    new Field("Mass", path + "mass", new Field.Typed(Quantity.MASS)),
-                    new Field("Forward", path + "forward", new Field.Typed(Quantity.LENGTH)),
-                    new Field("Left", path + "left", new Field.Typed(Quantity.LENGTH)),
-                    new Field("Up", path + "up", new Field.Typed(Quantity.LENGTH))));
+            Form name = Form.of(document, "", List.of(new Field("Name", path + "name", new Field.Words())));
+            Form first = Form.of(document, "", List.of(new Field("Mass", path + "mass", new Field.Typed(Quantity.MASS)),
+                    new Field("Left", path + "left", new Field.Typed(Quantity.LENGTH))));
+            Form second = Form.of(document, "",
+                    List.of(new Field("Forward", path + "forward", new Field.Typed(Quantity.LENGTH)),
+                            new Field("Up", path + "up", new Field.Typed(Quantity.LENGTH))));
+            HBox.setHgrow(first, Priority.ALWAYS);
+            HBox.setHgrow(second, Priority.ALWAYS);
+            HBox pairs = new HBox(10, first, second);
+            pairs.getStyleClass().add("compact");
             Button remove = new Button("Remove");
             remove.getStyleClass().add("quiet");
             remove.setAccessibleText("Remove " + project.gear().items().get(i).name());
             remove.setOnAction(e -> remove(index));
             Region gap = new Region();
             HBox.setHgrow(gap, Priority.ALWAYS);
-            VBox card = new VBox(form, new HBox(gap, remove));
+            VBox card = new VBox(name, pairs, new HBox(gap, remove));
             card.getStyleClass().add("card");
-            forms.add(form);
+            forms.addAll(List.of(name, first, second));
             items.getChildren().add(card);
         }
     }
