@@ -62,7 +62,10 @@ public final class SupportPolygon {
             for (Contact c : all) {
                 bound = Math.max(bound, nx * c.point().x() + ny * c.point().y() - c.roam());
             }
-            edges.add(new Edge(nx, ny, bound));
+            // Where a third contact reaches further, the tangent of these two is no edge.
+            if (bound <= nx * a.point().x() + ny * a.point().y() - a.roam() + 1e-9) {
+                edges.add(new Edge(nx, ny, bound));
+            }
         }
     }
 

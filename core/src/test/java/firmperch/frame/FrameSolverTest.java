@@ -22,7 +22,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class FrameSolverTest {
     private static final Material WEIGHTLESS = new Material("test", "test", Material.Family.METAL, 0, 69e9, 26e9, 1e9,
             1e9, 1e9, 0, 1, "test");
-    private static final Material HEAVY = new Material("test", "test", Material.Family.METAL, 2700, 69e9, 26e13, 1e9, 1e9,
+    private static final Material HEAVY = new Material("test", "test", Material.Family.METAL, 2700, 69e9, 26e13, 1e9,
+            1e9,
             1e9, 0, 1, "test");
     private static final Material BENDS_ONLY = new Material("test", "test", Material.Family.METAL, 0, 69e9, 26e13, 1e9,
             1e9, 1e9, 0, 1, "test");

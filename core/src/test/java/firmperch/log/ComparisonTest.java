@@ -1,0 +1,90 @@
+package firmperch.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.Demo;
+import firmperch.frame.FrameSolver;
+import firmperch.project.Project;
+import firmperch.search.Prediction;
+import firmperch.units.InvalidValue;
+import firmperch.units.UnitSystem;
+import java.time.LocalDate;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class ComparisonTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 14);
+
+    private static Measurement measured(Measurement.Kind kind, double value) {
+        return new Measurement(DAY, kind, value, Map.of("pin", 5.0, "swing", 0.0, "lift", 0.168), "");
+    }
+
+    @Test
+    void agreementWithinMeasuringIsSaid() {
+        Comparison close = new Comparison(measured(Measurement.Kind.PUSH, 96), 100);
+        assertThat(close.difference()).isCloseTo(-0.04, within(1e-12));
+        assertThat(close.inWords(UnitSystem.METRIC)).startsWith("Agrees with the prediction within 4 %");
+    }
+
+    @Test
+    void whatTipsSoonerAndWhatSagsMoreIsSaidWithWhatToDo() {
+        assertThat(new Comparison(measured(Measurement.Kind.PUSH, 70), 100).inWords(UnitSystem.METRIC))
+                .startsWith("30 % (30 N) less than predicted").contains("tips sooner").contains("Weigh");
+        assertThat(new Comparison(measured(Measurement.Kind.LEAN, 0.5), 0.4).inWords(UnitSystem.METRIC))
+                .contains("25 %").contains("better");
+        assertThat(new Comparison(measured(Measurement.Kind.SAG, 0.003), 0.002).inWords(UnitSystem.METRIC))
+                .startsWith("50 % (1 mm) more").contains("pivots");
+        assertThat(new Comparison(measured(Measurement.Kind.SAG, 0.001), 0.002).inWords(UnitSystem.METRIC))
+                .contains("stiffer");
+    }
+
+    @Test
+    void nothingPredictedIsSaid() {
+        assertThat(new Comparison(measured(Measurement.Kind.SAG, 0.001), Double.NaN).inWords(UnitSystem.METRIC))
+                .startsWith("Nothing is predicted").doesNotContain("NaN");
+    }
+
+    /** Statics: what is predicted is that of the pose it was measured in, not of the pose now set. */
+    @Test
+    void thePredictionIsForThePoseOfTheMeasurement() {
+        Project p = Demo.project();
+        Project moved = p.with(p.stance().with("lift", -0.5).with("pin", 0));
+        for (Measurement.Kind kind : Measurement.Kind.values()) {
+            assertThat(Prediction.of(moved, measured(kind, 0.01)).predicted())
+                    .isEqualTo(Prediction.of(p, measured(kind, 0.01)).predicted());
+        }
+    }
+
+    /** Linear elasticity: gear twice as heavy makes the camera sag twice as far when it is hung on (superposition). */
+    @Test
+    void sagIsThatOfTheGearAlone() {
+        Project p = Demo.with("gear.items.0.mass", 1.0, "gear.items.1.mass", 0.0, "gear.items.2.mass", 0.0,
+                "gear.items.3.mass", 0.0, "gear.items.4.mass", 0.0, "gear.items.5.mass", 0.0);
+        Project twice = firmperch.project.RecordPath.of("gear.items.0.mass").with(p, 2.0);
+        double one = Prediction.of(p, measured(Measurement.Kind.SAG, 0.001)).predicted();
+        double two = Prediction.of(twice, measured(Measurement.Kind.SAG, 0.001)).predicted();
+        assertThat(two).isCloseTo(2 * one, within(1e-9));
+        assertThat(one).isPositive();
+    }
+
+    /** Rigid statics by hand from the posed rig: F = W·d/z. */
+    @Test
+    void pushIsTheTippingPush() {
+        Project p = Demo.project();
+        var s = firmperch.check.Situation.of(p);
+        double push = s.posed().mass() * FrameSolver.GRAVITY * s.support().clearance(s.posed().centre()) / 1.5;
+        assertThat(Prediction.of(p, measured(Measurement.Kind.PUSH, 100)).predicted()).isCloseTo(push, within(1e-6));
+    }
+
+    @Test
+    void refusesMeasurementsThatCannotBe() {
+        assertThatThrownBy(() -> measured(Measurement.Kind.PUSH, -5)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("Push until a wheel lifts");
+        assertThatThrownBy(() -> measured(Measurement.Kind.LEAN, 3)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("0.0° to 90.0°");
+        assertThatThrownBy(() -> new Measurement(LocalDate.of(3026, 1, 1), Measurement.Kind.SAG, 0, Map.of(), ""))
+                .isInstanceOf(InvalidValue.class).hasMessageContaining("a day such as");
+    }
+}
