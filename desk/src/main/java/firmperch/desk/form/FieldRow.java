@@ -30,6 +30,7 @@ final class FieldRow extends VBox {
     private final Label error = new Label();
     private final Control editor;
     private boolean showing;
+    private boolean typing;
 
     FieldRow(Field field, Document document) {
         this.field = field;
@@ -63,6 +64,7 @@ final class FieldRow extends VBox {
         TextField text = new TextField();
         text.getStyleClass().add(quantity == null ? "words" : "value");
         text.setOnAction(e -> commit(text, quantity));
+        text.textProperty().addListener((o, was, is) -> typing |= !showing);
         text.focusedProperty().addListener((o, was, is) -> {
             if (was && !is) {
                 commit(text, quantity);
@@ -72,6 +74,7 @@ final class FieldRow extends VBox {
         });
         text.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
+                typing = false;
                 refuse(null);
                 show(document.project());
                 e.consume();
@@ -81,13 +84,25 @@ final class FieldRow extends VBox {
     }
 
     private void commit(TextField text, Quantity quantity) {
-        if (showing || text.getText().equals(shown(quantity))) {
-            if (!showing) {
+        // What was only looked at is not read back: it was rounded to be shown.
+        if (typing && exists()) {
+            typing = false;
+            if (text.getText().equals(shown(quantity))) {
                 refuse(null);
+            } else {
+                attempt(() -> quantity == null ? text.getText().strip() : read(text.getText(), quantity));
             }
-            return;
         }
-        attempt(() -> quantity == null ? text.getText().strip() : read(text.getText(), quantity));
+    }
+
+    /** False once the thing that this row edits has been removed, such as an item of the gear. */
+    private boolean exists() {
+        try {
+            path.get(document.project());
+            return true;
+        } catch (IndexOutOfBoundsException removed) {
+            return false;
+        }
     }
 
     private Object read(String text, Quantity quantity) {
@@ -181,7 +196,7 @@ final class FieldRow extends VBox {
     }
 
     private void showText(String text) {
-        if (!error.isVisible() && !((TextField) editor).getText().equals(text)) {
+        if (!error.isVisible() && !typing && !((TextField) editor).getText().equals(text)) {
             ((TextField) editor).setText(text);
         }
     }

@@ -1,0 +1,125 @@
+package firmperch.desk.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import firmperch.file.ProjectFile;
+import firmperch.project.Project;
+import firmperch.project.RecordPath;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class FirmPerchTest {
+    @TempDir
+    private Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private Path demo;
+
+    @BeforeEach
+    void writeDemo() throws IOException {
+        demo = folder.resolve("demo.perch.json");
+        ProjectFile.write(demo, ProjectFile.demo());
+    }
+
+    private int run(String... arguments) {
+        return FirmPerch.run(new PrintWriter(out, true), new PrintWriter(err, true), arguments);
+    }
+
+    @Test
+    void checkSaysTheSentenceAndEveryFinding() {
+        assertThat(run("check", demo.toString())).isEqualTo(0);
+        assertThat(out.toString()).contains("It stands in every pose. The arm's pivots slip first")
+                .contains("Cheapest cure: Lever 65 mm").contains("What push does it take?");
+        assertThat(err.toString()).isEmpty();
+    }
+
+    @Test
+    void somethingShortExitsWithOne() throws IOException {
+        Project weak = RecordPath.of("perch.base.casterOut").with(ProjectFile.demo(), 0.24);
+        ProjectFile.write(demo, weak);
+        assertThat(run("check", demo.toString(), "--json")).isEqualTo(1);
+        JsonNode report = new ObjectMapper().readTree(out.toString());
+        assertThat(report.path("verdict").asText()).isEqualTo("gives");
+        boolean cured = false;
+        for (JsonNode finding : report.path("findings")) {
+            if (finding.path("check").asText().equals("tip.push")) {
+                assertThat(finding.path("verdict").asText()).isEqualTo("gives");
+                assertThat(finding.path("margin").asDouble()).isLessThan(1);
+                assertThat(finding.path("unit").asText()).isEqualTo("N");
+                cured = !finding.path("cures").isEmpty();
+            }
+        }
+        assertThat(cured).isTrue();
+    }
+
+    @Test
+    void unusableInputExitsWithTwoAndOneSentence() throws IOException {
+        assertThat(run("check", folder.resolve("none.perch.json").toString())).isEqualTo(2);
+        assertThat(err.toString().strip()).isEqualTo("none.perch.json cannot be opened: there is no such file.");
+        Path broken = Files.writeString(folder.resolve("broken.perch.json"), "{");
+        assertThat(run("check", broken.toString())).isEqualTo(2);
+        assertThat(err.toString()).doesNotContain("\tat ").doesNotContain("Exception");
+    }
+
+    @Test
+    void wrongUseExitsWithTwoAndSaysHow() {
+        assertThat(run("check")).isEqualTo(2);
+        assertThat(run("measure", "x")).isEqualTo(2);
+        assertThat(run("export", demo.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("FILE").contains("--to");
+    }
+
+    @Test
+    void exportWritesEverythingOrWhatIsAskedFor() {
+        assertThat(run("export", demo.toString(), "--to", folder.resolve("all").toString())).isZero();
+        assertThat(folder.resolve("all/cuts.csv")).isNotEmptyFile();
+        assertThat(folder.resolve("all/hardware.csv")).isNotEmptyFile();
+        assertThat(folder.resolve("all/build-pack.pdf")).isNotEmptyFile();
+        assertThat(run("export", demo.toString(), "--to", folder.resolve("some").toString(), "--only",
+                "cuts,hardware")).isZero();
+        assertThat(folder.resolve("some/cuts.csv")).isNotEmptyFile();
+        assertThat(folder.resolve("some/build-pack.pdf")).doesNotExist();
+    }
+
+    @Test
+    void exportWhereNothingCanBeWrittenIsSaid() throws IOException {
+        Path file = Files.writeString(folder.resolve("file"), "");
+        assertThat(run("export", demo.toString(), "--to", file.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("no folder");
+    }
+
+    @Test
+    void helpAndVersion() {
+        assertThat(run("--help")).isZero();
+        assertThat(out.toString()).contains("check").contains("export").contains("something is short");
+        assertThat(run("--version")).isZero();
+        assertThat(out.toString()).contains("Firm Perch");
+    }
+
+    /** Run as a program of its own without any JavaFX on its class path: the command line needs none. */
+    @Test
+    void runsWithoutJavaFx() throws IOException, InterruptedException {
+        String classPath = Arrays.stream(System.getProperty("java.class.path").split(java.io.File.pathSeparator))
+                .filter(entry -> !entry.contains("javafx") && !entry.contains("atlantafx") && !entry.contains("ikonli"))
+                .collect(Collectors.joining(java.io.File.pathSeparator));
+        Process process = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dfirmperch.data=" + folder, "-cp",
+                classPath, "firmperch.desk.Main", "check", demo.toString(), "--json").redirectErrorStream(true).start();
+        String printed = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(process.exitValue()).as(printed).isZero();
+        assertThat(new ObjectMapper().readTree(printed).path("verdict").asText()).isEqualTo("near");
+    }
+}
