@@ -26,7 +26,7 @@ final class BenchCheck implements Check {
         double post = Footprint.post(s).distance(bench);
         double under = place.benchHeight() - place.benchTop();
         boolean passesUnder = s.posed().box().topHeight() + s.project().policy().gap() <= under;
-        double gap = passesUnder ? post : Math.min(post, Footprint.of(s).distance(bench));
+        double gap = passesUnder ? post : Math.min(post, s.footprint().distance(bench));
         return new Reading(s.project().policy().gap(), gap,
                 () -> s.show(Quantity.LENGTH, gap) + (passesUnder
                         ? " from post to bench; the base goes under it"

@@ -11,15 +11,15 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /** What stands on the floor, seen from above, in the room's axes, m. */
-public final class Footprint {
+final class Footprint {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    private static final int ROUND = 16;
+    private static final int ROUND = 8;
 
     private Footprint() {
     }
 
     /** Hull of the board and of every place a wheel can turn to. */
-    public static Geometry of(Situation s) {
+    static Geometry of(Situation s) {
         List<Geometry> parts = new ArrayList<>();
         CastBox box = s.posed().box();
         for (Vec3 corner : boardCorners(box)) {
@@ -33,7 +33,7 @@ public final class Footprint {
     }
 
     /** The bench top. */
-    public static Geometry bench(Place place) {
+    static Geometry bench(Place place) {
         double x = place.benchFrom();
         double y = place.benchWidth() / 2;
         return GEOMETRY

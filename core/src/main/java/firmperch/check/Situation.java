@@ -9,6 +9,7 @@ import firmperch.project.Project;
 import firmperch.rig.Rig;
 import firmperch.units.Quantity;
 import java.util.Optional;
+import org.locationtech.jts.geom.Geometry;
 
 /** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
 public final class Situation {
@@ -16,6 +17,7 @@ public final class Situation {
     private final PosedRig posed;
     private final SupportPolygon support;
     private Optional<FrameSolution> frame;
+    private Geometry footprint;
 
     private Situation(Project project, PosedRig posed, SupportPolygon support) {
         this.project = project;
@@ -58,6 +60,14 @@ public final class Situation {
             frame = FrameSolver.solve(posed.frameModel());
         }
         return frame;
+    }
+
+    /** What stands on the floor, wheels turned at their widest, in the room's axes. */
+    public Geometry footprint() {
+        if (footprint == null) {
+            footprint = Footprint.of(this);
+        }
+        return footprint;
     }
 
     /** Weight of everything, N. */

@@ -20,7 +20,7 @@ final class WalkwayCheck implements Check {
 
     @Override
     public Reading at(Situation s) {
-        double open = Math.max(0, Footprint.of(s).getEnvelopeInternal().getMinX());
+        double open = Math.max(0, s.footprint().getEnvelopeInternal().getMinX());
         return new Reading(s.project().place().walkway(), open,
                 () -> s.show(Quantity.LENGTH, open) + " open between wall and perch");
     }

@@ -1,6 +1,5 @@
 package firmperch.draw;
 
-import firmperch.check.Footprint;
 import firmperch.check.Situation;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
@@ -97,7 +96,7 @@ public final class PlanView {
             out.area(Ink.SUPPORT, support);
         }
         Place place = s.project().place();
-        double open = Footprint.of(s).getEnvelopeInternal().getMinX();
+        double open = s.footprint().getEnvelopeInternal().getMinX();
         double y = middle.y() - box.boardSide() / 2 - 0.12;
         out.dimension(new Point(0, y), new Point(open, y), Side.ON, Quantity.LENGTH.bare(open, s.project().units()));
         boolean stays = open >= place.walkway();

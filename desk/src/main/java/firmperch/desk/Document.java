@@ -163,8 +163,11 @@ public final class Document {
         background.execute(() -> {
             try {
                 // A drag sends many edits; only the one it rests on is worth the search.
-                if (from.complete()) {
+                if (mine == generation && from.complete()) {
                     Thread.sleep(250);
+                }
+                if (mine != generation) {
+                    return;
                 }
                 Assessment complete = from.complete()
                         ? from

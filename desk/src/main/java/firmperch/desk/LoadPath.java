@@ -149,8 +149,7 @@ final class LoadPath extends VBox {
             carries.setText("carries " + Quantity.MASS.show(posed.massFrom(station), system)
                     + (moment > 0.05 ? " · " + Quantity.TORQUE.show(moment, system) : ""));
             left.setText(weakest.map(Finding::marginText).orElse("–"));
-            left.getStyleClass().removeAll("holds", "near", "gives");
-            weakest.ifPresent(f -> left.getStyleClass().add(f.verdict().word()));
+            VerdictStyle.set(left, weakest.map(Finding::verdict).orElse(null));
             setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "
                     + weakest.map(f -> f.verdict().word()).orElse("nothing to check"));
         }

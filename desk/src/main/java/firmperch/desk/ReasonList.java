@@ -116,8 +116,7 @@ public final class ReasonList extends VBox {
             figures.setText(figures(next));
             double used = next.reading().available() <= 0 ? 1 : next.reading().asked() / next.reading().available();
             bar.setProgress(Math.clamp(used, 0, 1));
-            bar.getStyleClass().removeAll("holds", "near", "gives");
-            bar.getStyleClass().add(next.verdict().word());
+            VerdictStyle.set(bar, next.verdict());
             head.setId("reason-" + next.about().id());
             head.setAccessibleText(next.about().question() + " " + figures.getText() + ", " + next.verdict().word());
             fill();

@@ -28,7 +28,7 @@ public final class StatusMark extends StackPane {
         }
         shown = verdict;
         setAccessibleText(verdict == null ? "nothing to check" : verdict.word());
-        getStyleClass().removeAll("holds", "near", "gives");
+        VerdictStyle.set(this, verdict);
         double u = size / 16;
         // The sign keeps its own box whatever it shows, so that marks in a column stay in line.
         Line box = new Line(0, 0, 16 * u, 12.8 * u);
@@ -39,7 +39,6 @@ public final class StatusMark extends StackPane {
             getChildren().setAll(new Group(box, ring));
             return;
         }
-        getStyleClass().add(verdict.word());
         double tilt = verdict == Verdict.HOLDS ? 0 : verdict == Verdict.NEAR ? 1.8 : 3.2;
         Line bar = new Line(1.5 * u, (9.2 + tilt / 2) * u - tilt * u, 14.5 * u, (9.2 + tilt / 2) * u);
         bar.setStrokeWidth(2.2 * u);

@@ -7,6 +7,8 @@ import javafx.scene.layout.Region;
 /** A button as wide as its place, whose words wrap: its height follows from its width. */
 final class WideButton extends ToggleButton {
     private final Region content;
+    private double knownFor = Double.NaN;
+    private double known = Double.NaN;
 
     /** A button that shows that content; the style class replaces the usual look. */
     WideButton(Region content, String styleClass) {
@@ -21,8 +23,25 @@ final class WideButton extends ToggleButton {
         return Orientation.HORIZONTAL;
     }
 
+    /** Called whenever anything inside has changed. */
+    @Override
+    public void requestLayout() {
+        known = Double.NaN;
+        super.requestLayout();
+    }
+
     @Override
     protected double computePrefHeight(double width) {
+        if (width == knownFor && !Double.isNaN(known)) {
+            return known;
+        }
+        double height = height(width);
+        knownFor = width;
+        known = height;
+        return height;
+    }
+
+    private double height(double width) {
         double inner = (width > 0 ? width : getWidth()) - snappedLeftInset() - snappedRightInset();
         content.setPrefWidth(Math.max(60, inner));
         return snappedTopInset() + content.prefHeight(Math.max(60, inner)) + snappedBottomInset();

@@ -21,18 +21,19 @@ final class FxPainter {
     private final GraphicsContext g;
     private final Viewport view;
     private final Palette palette;
-    private final Font small = Font.font("IBM Plex Sans", TEXT_SIZE);
+    private static final Font SMALL = Font.font("IBM Plex Sans", TEXT_SIZE);
+
     private final Text measure = new Text();
 
     FxPainter(GraphicsContext g, Viewport view, Palette palette) {
         this.g = g;
         this.view = view;
         this.palette = palette;
-        measure.setFont(small);
+        measure.setFont(SMALL);
     }
 
     void paint(Drawing drawing) {
-        g.setFont(small);
+        g.setFont(SMALL);
         g.setTextBaseline(VPos.CENTER);
         for (Shape shape : drawing.shapes()) {
             style(shape.ink());

@@ -1,0 +1,135 @@
+package firmperch.bench;
+
+import firmperch.desk.DeskView;
+import firmperch.desk.Document;
+import firmperch.file.ProjectFile;
+import firmperch.project.Project;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.MenuButton;
+import javafx.stage.Stage;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Level;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A drag in the real desk at 1280 × 800, painted by the software pipeline of the headless platform. Budget 16 ms. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 4)
+@Measurement(iterations = 5, time = 4)
+@Fork(1)
+public class RepaintBenchmark {
+    private Document document;
+    private Scene scene;
+    private int step;
+    private volatile FutureTask<Void> nextFrame;
+
+    /** Opens the desk and lets its searches end, as before a drag. */
+    @Setup(Level.Trial)
+    public void open() throws InterruptedException, ExecutionException {
+        CountDownLatch started = new CountDownLatch(1);
+        Platform.startup(started::countDown);
+        started.await();
+        onFx(() -> {
+            document = new Document(ProjectFile.demo(), null);
+            DeskView desk = new DeskView(document, new NoHost());
+            scene = new Scene(desk, 1280, 800);
+            scene.getStylesheets().add(DeskView.class.getResource("desk.css").toExternalForm());
+            Stage stage = new Stage();
+            stage.setScene(scene);
+            stage.show();
+        });
+        onFx(() -> new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                FutureTask<Void> frame = nextFrame;
+                if (frame != null) {
+                    nextFrame = null;
+                    frame.run();
+                }
+            }
+        }.start());
+        boolean[] busy = {true};
+        while (busy[0]) {
+            Thread.sleep(200);
+            onFx(() -> busy[0] = !document.working().get().isEmpty());
+        }
+    }
+
+    /** The work on the interface's own thread: the edit, its assessment, every view and label renewed and laid out. */
+    @Benchmark
+    public void dragWork() throws InterruptedException, ExecutionException {
+        onFx(() -> {
+            move();
+            scene.getRoot().layout();
+        });
+    }
+
+    /**
+     * From one frame of the window to the next while every frame moves the camera. The toolkit starts no frame before the
+     * last one is painted, and none sooner than 60 Hz: 16.7 ms is a drag that keeps up.
+     */
+    @Benchmark
+    public void dragFrame() throws InterruptedException, ExecutionException {
+        FutureTask<Void> frame = new FutureTask<>(this::move, null);
+        nextFrame = frame;
+        frame.get();
+    }
+
+    private void move() {
+        Project project = document.project();
+        double lift = -0.3 + 0.6 * Math.abs(step++ % 200 - 100) / 100.0;
+        document.edit(project.with(project.stance().with("lift", lift)), this);
+    }
+
+    /** Ends the background work. */
+    @TearDown(Level.Trial)
+    public void close() throws InterruptedException, ExecutionException {
+        onFx(document::close);
+        Platform.exit();
+    }
+
+    private static void onFx(Runnable what) throws InterruptedException, ExecutionException {
+        FutureTask<Void> task = new FutureTask<>(what, null);
+        Platform.runLater(task);
+        task.get();
+    }
+
+    /** A desk without a window's files around it. */
+    private static final class NoHost implements DeskView.Host {
+        @Override
+        public void fillFileMenu(MenuButton menu) {
+            menu.getItems().clear();
+        }
+
+        @Override
+        public void exportPack() {
+            throw new UnsupportedOperationException("not in a benchmark");
+        }
+
+        @Override
+        public void exportLists() {
+            throw new UnsupportedOperationException("not in a benchmark");
+        }
+
+        @Override
+        public void switchTheme() {
+            throw new UnsupportedOperationException("not in a benchmark");
+        }
+    }
+}

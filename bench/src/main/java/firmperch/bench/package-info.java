@@ -1,0 +1,2 @@
+/** Benchmarks of the figures in docs/performance.md. */
+package firmperch.bench;

@@ -1,0 +1,25 @@
+package firmperch.desk;
+
+import firmperch.check.Verdict;
+import java.util.List;
+import javafx.scene.Node;
+
+/** Colours a node by a verdict through its style classes, and leaves them alone while the verdict stays. */
+final class VerdictStyle {
+    private static final List<String> WORDS = List.of(Verdict.HOLDS.word(), Verdict.NEAR.word(), Verdict.GIVES.word());
+
+    private VerdictStyle() {
+    }
+
+    /** Gives a node the style class of that verdict's word, and of none other; null takes them all away. */
+    static void set(Node node, Verdict verdict) {
+        String word = verdict == null ? null : verdict.word();
+        if (word != null && node.getStyleClass().contains(word)) {
+            return;
+        }
+        node.getStyleClass().removeAll(WORDS);
+        if (word != null) {
+            node.getStyleClass().add(word);
+        }
+    }
+}
