@@ -53,6 +53,8 @@ public class RepaintBenchmark {
             Stage stage = new Stage();
             stage.setScene(scene);
             stage.show();
+            desk.begin();
+            document.startSearching();
         });
         onFx(() -> new AnimationTimer() {
             @Override

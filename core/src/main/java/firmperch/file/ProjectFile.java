@@ -61,7 +61,8 @@ public final class ProjectFile {
     public static Project demo() {
         Path name = Path.of("kiln-aisle" + EXTENSION);
         try (InputStream in = ProjectFile.class.getResourceAsStream(name.toString())) {
-            return parse(name, in.readAllBytes());
+            // The build has validated it; loading the schema would be the longest part of starting up.
+            return project(name, tree(name, in.readAllBytes()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -109,6 +110,10 @@ public final class ProjectFile {
             throw new UnusableFile(file, first.next().getMessage()
                     + (first.hasNext() ? " (and " + (wrong.size() - 1) + " more)." : "."));
         }
+        return project(file, root);
+    }
+
+    private static Project project(Path file, JsonNode root) throws UnusableFile {
         try {
             return ProjectJson.MAPPER.treeToValue(root.get("project"), Project.class);
         } catch (InvalidValue e) {

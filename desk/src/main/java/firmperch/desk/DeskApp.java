@@ -40,7 +40,7 @@ import org.slf4j.LoggerFactory;
 public final class DeskApp extends Application implements DeskView.Host {
     private static final Logger LOG = LoggerFactory.getLogger(DeskApp.class);
     private static final List<String> FONTS = List.of("IBMPlexSans_400Regular.ttf", "IBMPlexSans_500Medium.ttf",
-            "IBMPlexSans_600SemiBold.ttf", "IBMPlexSansCondensed_400Regular.ttf", "IBMPlexSansCondensed_500Medium.ttf");
+            "IBMPlexSans_600SemiBold.ttf");
 
     private final RecentFiles recent = new RecentFiles(UserData.folder());
     private final Recovery recovery = new Recovery(UserData.folder());
@@ -81,7 +81,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     /** Opens the window on a file, or on the demo where there is none. */
     void open(Stage primary, Path file) {
         stage = primary;
-        Project project = ProjectFile.demo();
+        Project project = Prepared.demo();
         String trouble = "";
         Path from = null;
         if (file != null) {
@@ -118,8 +118,21 @@ public final class DeskApp extends Application implements DeskView.Host {
         keeping.setCycleCount(javafx.animation.Animation.INDEFINITE);
         keeping.play();
         stage.show();
+        new FirstFrame(this::begin).start();
         // No button is about to be pressed yet.
         desk.requestFocus();
+    }
+
+    /** The verdict is on the screen: now the panel beside it, and the search for what is worse than this pose. */
+    private void begin() {
+        List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
+        if (arguments.contains("--time")) {
+            System.out.println("first picture after " + FirstFrame.sinceStart() + " ms");
+            quit();
+            return;
+        }
+        desk.begin();
+        document.startSearching();
     }
 
     private void title() {

@@ -24,6 +24,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -43,8 +44,10 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class DeskView extends BorderPane {
     private final Document document;
     private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
+    private final Map<Step, Supplier<Panel>> makers;
     private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
     private final Map<Step, StatusMark> stepMarks = new EnumMap<>(Step.class);
+    private final Host host;
     private final LoadPath loadPath;
     private final Views views;
     private final StatusMark mark = new StatusMark(38);
@@ -58,8 +61,9 @@ public final class DeskView extends BorderPane {
     private final Label studio = new Label();
     private final StatusMark logo = new StatusMark(26);
     private final ToggleButton units = new ToggleButton();
-    private final Button undo = iconButton(Feather.CORNER_UP_LEFT, "Undo");
-    private final Button redo = iconButton(Feather.CORNER_UP_RIGHT, "Redo");
+    private final Button undo = new Button();
+    private final Button redo = new Button();
+    private final HBox header = new HBox();
     private final StackPane middle = new StackPane();
     private final ScrollPane panelScroll = new ScrollPane();
     private Step step = Step.PERCH;
@@ -83,19 +87,18 @@ public final class DeskView extends BorderPane {
 
     public DeskView(Document document, Host host) {
         this.document = document;
+        this.host = host;
         getStyleClass().add("desk");
         ReasonList.Actions actions = new Actions();
-        panels.put(Step.SHOT, new ShotPanel(document, actions));
-        panels.put(Step.GEAR, new GearPanel(document, actions));
-        panels.put(Step.PLACE, new PlacePanel(document, actions));
-        panels.put(Step.PERCH, new PerchPanel(document, actions));
-        panels.put(Step.STEADY, new SteadyPanel(document, actions));
-        panels.put(Step.BALLAST, new BallastPanel(document, actions));
-        panels.put(Step.MAKE, new MakePanel(host::exportPack, host::exportLists));
-        panels.put(Step.PROVE, new ProvePanel(document));
+        // A panel is made when its step is first shown: most of them never are in a session.
+        makers = Map.of(Step.SHOT, () -> new ShotPanel(document, actions), Step.GEAR,
+                () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.PERCH,
+                () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
+                Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
+                () -> new MakePanel(host::exportPack, host::exportLists), Step.PROVE, () -> new ProvePanel(document));
         loadPath = new LoadPath(this::choose);
         views = new Views(document);
-        setTop(header(host));
+        setTop(header());
         setLeft(loadPath);
         VBox centre = new VBox(verdictBar(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
@@ -107,23 +110,36 @@ public final class DeskView extends BorderPane {
         document.assessment().addListener((o, was, is) -> refresh());
         document.working().addListener((o, was, is) -> showWorking());
         document.file().addListener((o, was, is) -> showName());
-        choose(Station.ARM);
+        middle.getChildren().setAll(views);
+        loadPath.select(station);
+        refresh();
     }
 
-    private static Button iconButton(Feather icon, String what) {
-        Button button = new Button(what, new FontIcon(icon));
+    /** Adds steps, tools and the first panel; until then the desk shows verdict, load path and drawing alone. */
+    public void begin() {
+        header.getChildren().addAll(LoadPath.spacer(), steps(), LoadPath.spacer(), tools());
+        choose(station);
+    }
+
+    private static void icon(Button button, Feather icon, String what) {
+        button.setGraphic(new FontIcon(icon));
         button.setAccessibleText(what);
         button.getStyleClass().add("quiet");
-        return button;
     }
 
-    private Node header(Host host) {
+    private Node header() {
         logo.show(Verdict.HOLDS);
         name.getStyleClass().add("project-name");
         studio.getStyleClass().add("hint");
         VBox names = new VBox(name, studio);
         HBox title = new HBox(10, logo, names);
         title.getStyleClass().add("title-block");
+        header.getStyleClass().add("header");
+        header.getChildren().add(title);
+        return header;
+    }
+
+    private Node steps() {
         ToggleGroup group = new ToggleGroup();
         HBox nav = new HBox();
         nav.getStyleClass().add("steps");
@@ -141,6 +157,10 @@ public final class DeskView extends BorderPane {
             stepMarks.put(each, sign);
             nav.getChildren().add(button);
         }
+        return nav;
+    }
+
+    private Node tools() {
         MenuButton file = new MenuButton("File");
         file.setId("file-menu");
         file.getStyleClass().add("quiet");
@@ -149,25 +169,22 @@ public final class DeskView extends BorderPane {
         units.getStyleClass().add("quiet");
         units.setOnAction(e -> document.edit("units",
                 document.project().units() == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC));
+        icon(undo, Feather.CORNER_UP_LEFT, "Undo");
+        icon(redo, Feather.CORNER_UP_RIGHT, "Redo");
         undo.setId("undo");
         undo.setOnAction(e -> document.undo());
         redo.setId("redo");
         redo.setOnAction(e -> document.redo());
-        Button theme = new Button("", new FontIcon(Feather.MOON));
-        theme.setAccessibleText("Light or dark");
-        theme.getStyleClass().add("quiet");
+        Button theme = new Button();
+        icon(theme, Feather.MOON, "Light or dark");
         theme.setOnAction(e -> host.switchTheme());
         Button pack = new Button("Build pack");
         pack.setId("build-pack");
         pack.getStyleClass().add("strong");
         pack.setOnAction(e -> host.exportPack());
-        undo.setText("");
-        redo.setText("");
         HBox tools = new HBox(2, file, units, undo, redo, theme, pack);
         tools.getStyleClass().add("tools");
-        HBox header = new HBox(title, LoadPath.spacer(), nav, LoadPath.spacer(), tools);
-        header.getStyleClass().add("header");
-        return header;
+        return tools;
     }
 
     private Node verdictBar() {
@@ -202,11 +219,19 @@ public final class DeskView extends BorderPane {
         return bar;
     }
 
+    private Panel panel(Step of) {
+        return panels.computeIfAbsent(of, each -> {
+            Panel made = makers.get(each).get();
+            made.choose(station);
+            return made;
+        });
+    }
+
     /** Shows another step of the work. */
     public void go(Step next) {
         step = next;
         steps.get(next).setSelected(true);
-        Panel panel = panels.get(next);
+        Panel panel = panel(next);
         panelScroll.setContent(panel.side());
         panelScroll.setVvalue(0);
         Node content = panel.middle() == null ? views : panel.middle();
@@ -234,10 +259,10 @@ public final class DeskView extends BorderPane {
         apply.setVisible(!better.isEmpty());
         loadPath.show(assessment);
         views.show(assessment, ghost(assessment), step == Step.PLACE);
-        panels.get(step).show(assessment);
-        for (Step each : Step.values()) {
-            stepMarks.get(each).show(each.verdict(assessment));
+        if (panels.containsKey(step)) {
+            panels.get(step).show(assessment);
         }
+        stepMarks.forEach((each, sign) -> sign.show(each.verdict(assessment)));
         undo.setDisable(!document.canUndo());
         redo.setDisable(!document.canRedo());
         UnitSystem system = document.project().units();
@@ -273,7 +298,7 @@ public final class DeskView extends BorderPane {
 
     /** True while anything shown is still being worked out. */
     boolean busy() {
-        return !document.working().get().isEmpty() || panels.get(step).busy();
+        return !document.working().get().isEmpty() || panels.containsKey(step) && panels.get(step).busy();
     }
 
     private void showName() {

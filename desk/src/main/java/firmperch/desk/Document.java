@@ -42,10 +42,20 @@ public final class Document {
     private volatile long generation;
     private Project saved;
     private Object gesture;
+    private boolean searching;
 
-    /** Opens on a project that came from that file, or from none. */
+    /**
+     * Opens on a project that came from that file, or from none. Only the set pose is assessed until
+     * {@link #startSearching}, so that a window can show its first verdict undisturbed.
+     */
     public Document(Project project, Path file) {
         open(project, file);
+    }
+
+    /** Looks at every pose and for cures from now on, whenever the project changes. */
+    public void startSearching() {
+        searching = true;
+        seek(assessment.get());
     }
 
     /** Replaces everything, history included. */
@@ -159,6 +169,9 @@ public final class Document {
     /** Looks at every pose and for cures, unless that is done. */
     private void seek(Assessment from) {
         long mine = ++generation;
+        if (!searching) {
+            return;
+        }
         working.set(from.complete() ? "" : "looking at every pose");
         background.execute(() -> {
             try {

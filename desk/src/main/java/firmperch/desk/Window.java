@@ -14,6 +14,7 @@ final class Window {
 
     static void open(String[] arguments) {
         boolean tour = Arrays.stream(arguments).anyMatch(a -> a.startsWith("--tour="));
+        boolean timed = Arrays.asList(arguments).contains("--time");
         boolean demo = Arrays.asList(arguments).contains("--demo");
         String[] passed = arguments;
         if (!display() || tour) {
@@ -24,13 +25,14 @@ final class Window {
             }
             System.setProperty("glass.platform", "Headless");
             System.setProperty("prism.order", "sw");
-            if (!tour) {
+            if (!tour && !timed) {
                 Path folder = target().resolve("tour");
                 System.out.println("There is no display: walking through the same application unseen. Pictures go to "
                         + folder + ".");
                 passed = Stream.concat(Arrays.stream(arguments), Stream.of("--tour=" + folder)).toArray(String[]::new);
             }
         }
+        Prepared.start();
         Application.launch(DeskApp.class, passed);
     }
 

@@ -8,6 +8,7 @@ import firmperch.desk.form.Fields;
 import firmperch.desk.form.Form;
 import firmperch.rig.Station;
 import firmperch.search.Assessment;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -23,6 +24,7 @@ public final class PerchPanel implements Panel {
     private final Form joints;
     private final VBox reasonBox = new VBox();
     private ReasonList reasons;
+    private Station chosen;
 
     public PerchPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
@@ -34,7 +36,6 @@ public final class PerchPanel implements Panel {
         box.getChildren().addAll(title, place, reasonBox, form, joints);
         reasonBox.getStyleClass().add("panel-part");
         box.getStyleClass().add("panel");
-        choose(Station.ARM);
     }
 
     @Override
@@ -42,13 +43,20 @@ public final class PerchPanel implements Panel {
         title.setText(station.label());
         int number = station.ordinal() + 1;
         place.setText(station == Station.PLACE ? "" : "station " + number + " of 7 · " + between(station));
-        form.show("Its parts", Fields.of(station));
         reasons = new ReasonList(actions, (Finding f) -> f.about().station() == station, true);
         Label why = new Label("Reasons");
         why.getStyleClass().add("section");
         reasonBox.getChildren().setAll(why, reasons);
         show(document.assessment().get());
         reasons.openFirst();
+        chosen = station;
+        form.getChildren().clear();
+        // The answer first; the many fields follow in the next frame.
+        Platform.runLater(() -> {
+            if (chosen == station) {
+                form.show("Its parts", Fields.of(station));
+            }
+        });
     }
 
     private static String between(Station station) {

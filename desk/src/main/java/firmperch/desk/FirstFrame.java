@@ -1,0 +1,29 @@
+package firmperch.desk;
+
+import java.lang.management.ManagementFactory;
+import javafx.animation.AnimationTimer;
+
+/** Does something when the window has been painted for the first time. */
+public final class FirstFrame extends AnimationTimer {
+    private final Runnable then;
+    private int frames;
+
+    /** What to do then; {@link #start} starts waiting. */
+    public FirstFrame(Runnable then) {
+        this.then = then;
+    }
+
+    @Override
+    public void handle(long now) {
+        // The toolkit begins the second frame when the first has been painted.
+        if (++frames == 2) {
+            stop();
+            then.run();
+        }
+    }
+
+    /** Milliseconds since the program was started. */
+    public static long sinceStart() {
+        return System.currentTimeMillis() - ManagementFactory.getRuntimeMXBean().getStartTime();
+    }
+}
