@@ -31,6 +31,7 @@ final class LiftCheck implements Check {
 
     @Override
     public List<Remedy> remedies(Project p) {
-        return List.of(Remedies.lighterSticks(p), Remedies.shorterArm(p));
+        return List.of(Remedies.thinnerBoard(p), Remedies.thinnerBox(p), Remedies.lighterSticks(p),
+                Remedies.shorterArm(p));
     }
 }

@@ -257,10 +257,30 @@ final class Remedies {
         return toHeight(p, p.place().benchHeight() + p.shot().height() + p.shot().sensorDistance());
     }
 
+    /** High enough to focus and for the hands; higher still where it is already. */
     static Remedy cameraUp(Project p) {
         double needed = Math.max(Math.max(p.shot().nearestFocus(), p.shot().framing().nearestPossible()),
                 p.shot().handsRoom() + p.shot().lensLength());
-        return toHeight(p, p.place().benchHeight() + p.shot().height() + needed + 0.01);
+        double now = Situation.of(p).sensorDistance();
+        return toHeight(p, p.place().benchHeight() + p.shot().height() + Math.max(needed + 0.01, now + 0.05));
+    }
+
+    static Remedy morePixels(Project p) {
+        int now = p.shot().pixelsWide();
+        return Remedy.grow(p, "shot.pixelsWide", DoubleStream.of(1920, 3840, 5760, 7680).filter(v -> v > now).toArray(),
+                v -> "film " + (int) v + " pixels wide", v -> "larger files");
+    }
+
+    static Remedy thinnerBoard(Project p) {
+        double board = box(p).board();
+        return Remedy.grow(p, "perch.base.board", DoubleStream.of(0.018, 0.015, 0.012).filter(v -> v < board).toArray(),
+                v -> "board " + length(p, v) + " thick", v -> "");
+    }
+
+    static Remedy thinnerBox(Project p) {
+        double wall = box(p).wall();
+        return Remedy.grow(p, "perch.base.wall", DoubleStream.of(0.015, 0.012, 0.009).filter(v -> v < wall).toArray(),
+                v -> "box of " + length(p, v) + " plywood", v -> "");
     }
 
     private static Remedy toHeight(Project p, double height) {

@@ -32,6 +32,6 @@ final class ScaleCheck implements Check {
     @Override
     public List<Remedy> remedies(Project p) {
         return List.of(Remedies.cameraToHeight(p),
-                Remedy.set(p, "film in 3840 × 2160", "larger files", "shot.pixelsWide", 3840));
+                Remedies.morePixels(p));
     }
 }

@@ -48,7 +48,7 @@ public final class PlanView {
         double low = Math.min(-place.benchWidth() / 2, y - reach) - 0.05;
         double right = Math.max(place.benchFrom() + place.benchDepth(), situation.project().stance().x() + reach);
         // Room at the left for the view's own title.
-        return view.out.build(-0.42, low, Math.min(right + 0.05, place.roomDepth()), high);
+        return view.out.build(-0.55, low, Math.min(right + 0.05, place.roomDepth()), high);
     }
 
     private Point at(Vec3 inPerch) {

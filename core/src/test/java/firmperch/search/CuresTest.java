@@ -30,6 +30,12 @@ class CuresTest {
     }
 
     @Test
+    void everyFindingHasSomethingThatBettersIt() {
+        assertThat(DEMO.findings()).filteredOn(f -> f.margin() < firmperch.check.Reading.PLENTY)
+                .allSatisfy(f -> assertThat(f.cures()).as(f.about().id()).isNotEmpty());
+    }
+
+    @Test
     void theWeakestHasACureThatSpoilsNothing() {
         assertThat(DEMO.weakest().about().id()).isEqualTo("arm.hold");
         Finding.Cure cure = DEMO.cheapestCure().orElseThrow();

@@ -118,7 +118,12 @@ public final class DeskView extends BorderPane {
     /** Adds steps, tools and the first panel; until then the desk shows verdict, load path and drawing alone. */
     public void begin() {
         header.getChildren().addAll(LoadPath.spacer(), steps(), LoadPath.spacer(), tools());
-        choose(station);
+        // Somebody quick may have gone to a step by keyboard already.
+        if (panels.isEmpty()) {
+            choose(station);
+        } else {
+            go(step);
+        }
     }
 
     private static void icon(Button button, Feather icon, String what) {
@@ -230,7 +235,9 @@ public final class DeskView extends BorderPane {
     /** Shows another step of the work. */
     public void go(Step next) {
         step = next;
-        steps.get(next).setSelected(true);
+        if (steps.containsKey(next)) {
+            steps.get(next).setSelected(true);
+        }
         Panel panel = panel(next);
         panelScroll.setContent(panel.side());
         panelScroll.setVvalue(0);

@@ -64,7 +64,8 @@ final class DeskFixture {
     void settle() {
         try {
             WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS,
-                    () -> WaitForAsyncUtils.waitForAsyncFx(5000, () -> !app.desk().busy()));
+                    () -> WaitForAsyncUtils.waitForAsyncFx(5000,
+                            () -> !app.desk().busy() && app.document().assessment().get().complete()));
         } catch (TimeoutException e) {
             throw new AssertionError("the search does not end: " + app.document().working().get(), e);
         }
@@ -96,7 +97,13 @@ final class DeskFixture {
 
     @SuppressWarnings("unchecked")
     <T extends Node> T find(String id) {
-        return (T) robot.lookup(n -> id.equals(n.getId())).query();
+        try {
+            WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS,
+                    () -> robot.lookup((Node n) -> id.equals(n.getId())).tryQuery().isPresent());
+        } catch (TimeoutException e) {
+            throw new AssertionError("there is no " + id, e);
+        }
+        return (T) robot.lookup((Node n) -> id.equals(n.getId())).query();
     }
 
     /** Words anywhere in the window. */

@@ -454,6 +454,16 @@ class DeskTest {
     }
 
     @Test
+    void unsavedWorkIsOnDiskWithinFiveSeconds() {
+        robot.interact(() -> desk.app.document().edit("name", "Not saved by hand"));
+        Path kept = UserData.folder().resolve("recovery")
+                .resolve(ProcessHandle.current().pid() + ProjectFile.EXTENSION);
+        assertThat(kept).satisfies(path -> org.testfx.util.WaitForAsyncUtils.waitFor(5,
+                java.util.concurrent.TimeUnit.SECONDS,
+                () -> Files.exists(path) && Files.readString(path).contains("Not saved by hand")));
+    }
+
+    @Test
     void closingWithUnsavedWorkAsks() {
         robot.interact(() -> desk.app.document().edit("name", "Mine"));
         desk.answers.saveFirst = java.util.Optional.empty();
