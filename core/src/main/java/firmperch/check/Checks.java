@@ -6,6 +6,7 @@ import java.util.List;
 public final class Checks {
     /** The list; a new check is a new row. */
     public static final List<Check> ALL = List.of(new PictureCheck(), new FocusCheck(), new HandsRoomCheck(),
+            new LensHeightCheck(),
             new ScaleCheck(), new OverTheWorkCheck(), new WalkwayCheck(), new CeilingCheck(), new BenchCheck(),
             new HeadHoldCheck(), new PivotHoldCheck(), new StickEndCheck(), new EndDistanceCheck(), new FoldCheck(),
             new StickBendingCheck(), new SagCheck(), new TiltCheck(), new CarriageRockCheck(), new PinCheck(),

@@ -21,10 +21,10 @@ final class SagCheck implements Check {
 
     @Override
     public Reading at(Situation s) {
-        if (s.frame().isEmpty()) {
-            return new Reading(s.project().policy().sag(), 0, () -> "the perch does not stand in this pose");
-        }
-        FrameSolution frame = s.frame().get();
+        return s.loaded(s.project().policy().sag(), frame -> reading(s, frame));
+    }
+
+    private static Reading reading(Situation s, FrameSolution frame) {
         double tyres = s.weight() / s.posed().contacts().stream().mapToDouble(Contact::stiffness).sum();
         double sag = Math.max(0, -s.posed().mountMovement(frame).z() - tyres);
         return new Reading(sag, s.project().policy().sag(),

@@ -9,6 +9,7 @@ import firmperch.project.Project;
 import firmperch.rig.Rig;
 import firmperch.units.Quantity;
 import java.util.Optional;
+import java.util.function.Function;
 import org.locationtech.jts.geom.Geometry;
 
 /** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
@@ -68,6 +69,12 @@ public final class Situation {
             footprint = Footprint.of(this);
         }
         return footprint;
+    }
+
+    /** A reading taken from the loaded frame; nothing available where the perch does not stand in this pose. */
+    Reading loaded(double asked, Function<FrameSolution, Reading> reading) {
+        return frame().map(reading)
+                .orElseGet(() -> new Reading(asked, 0, () -> "the perch does not stand in this pose"));
     }
 
     /** Weight of everything, N. */

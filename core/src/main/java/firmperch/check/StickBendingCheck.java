@@ -24,10 +24,10 @@ final class StickBendingCheck implements Check {
 
     @Override
     public Reading at(Situation s) {
-        if (s.frame().isEmpty()) {
-            return new Reading(1, 0, () -> "the perch does not stand in this pose");
-        }
-        FrameSolution frame = s.frame().get();
+        return s.loaded(1, frame -> reading(s, frame));
+    }
+
+    private static Reading reading(Situation s, FrameSolution frame) {
         LevelArm arm = s.posed().arm();
         Material wood = arm.stickMaterial();
         double hole = arm.boltSize().hole();

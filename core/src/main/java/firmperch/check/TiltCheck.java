@@ -1,6 +1,7 @@
 package firmperch.check;
 
 import firmperch.check.About.Scope;
+import firmperch.frame.FrameSolution;
 import firmperch.project.Project;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
@@ -19,10 +20,11 @@ final class TiltCheck implements Check {
 
     @Override
     public Reading at(Situation s) {
-        if (s.frame().isEmpty()) {
-            return new Reading(s.project().policy().tilt(), 0, () -> "the perch does not stand in this pose");
-        }
-        double tilt = s.posed().mountTilt(s.frame().get());
+        return s.loaded(s.project().policy().tilt(), frame -> reading(s, frame));
+    }
+
+    private static Reading reading(Situation s, FrameSolution frame) {
+        double tilt = s.posed().mountTilt(frame);
         return new Reading(tilt, s.project().policy().tilt(),
                 () -> String.format(java.util.Locale.ROOT, "turned by %.2f° under its own weight",
                         Math.toDegrees(tilt)));

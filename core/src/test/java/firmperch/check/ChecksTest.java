@@ -74,6 +74,16 @@ class ChecksTest {
                 .isCloseTo(0.8, within(1e-12));
     }
 
+    /** A long lens needs a surprising height: 100 mm on APS-C for 450 mm wants u + v of 2.12 m over the work (thin lens). */
+    @Test
+    void aLongLensWantsToBeAboveTheCeiling() {
+        Reading height = reading(Demo.with("shot.focalLength", 0.1), "shot.ceiling");
+        assertThat(height.margin()).isLessThan(1);
+        double m = 0.0235 / 0.45;
+        assertThat(height.asked()).isGreaterThan(0.92 + 0.1 * (2 + m + 1 / m));
+        assertThat(reading(Demo.project(), "shot.ceiling").margin()).isGreaterThan(1);
+    }
+
     @Test
     void handsRoomIsFromTheWorkToTheLens() {
         Reading room = reading(Demo.with("shot.lensLength", 0.2), "shot.hands");

@@ -195,4 +195,43 @@ class BuildTest {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Töpferei");
         }
     }
+
+    /** The print is to scale: the bar that says 100 mm is 100 mm long on the page, rendered at ten dots a millimetre. */
+    @Test
+    void theScaleBarIsAsLongAsItSays() throws IOException {
+        Path file = folder.resolve("pack.pdf");
+        BuildPack.write(Assessor.everyPose(DEMO, Progress.NONE), file);
+        try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
+            var page = new org.apache.pdfbox.rendering.PDFRenderer(pdf).renderImageWithDPI(0, 254);
+            assertThat(page.getWidth()).as("A4 is 210 mm wide").isBetween(2098, 2102);
+            int longest = 0;
+            // The bar lies below everything else: look only at the foot of the page.
+            for (int y = page.getHeight() - 160; y < page.getHeight() - 100; y++) {
+                longest = Math.max(longest, longestDark(page, y));
+            }
+            assertThat(longest / 10.0).isCloseTo(100, within(0.6));
+        }
+    }
+
+    private static int longestDark(java.awt.image.BufferedImage page, int y) {
+        int longest = 0;
+        int run = 0;
+        for (int x = 0; x < page.getWidth(); x++) {
+            boolean dark = (page.getRGB(x, y) & 0xff) < 128;
+            run = dark ? run + 1 : 0;
+            longest = Math.max(longest, run);
+        }
+        return longest;
+    }
+
+    @Test
+    void inchesGoThroughTheWholePack() throws IOException {
+        Path file = folder.resolve("inches.pdf");
+        BuildPack.write(Assessor.everyPose(Demo.with("units", UnitSystem.IMPERIAL), Progress.NONE), file);
+        try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text).contains("(all dimensions in in)").contains("31 1/2").contains("80 lb bag")
+                    .contains("lbf");
+        }
+    }
 }

@@ -33,8 +33,7 @@ final class LoadPath extends VBox {
 
     LoadPath(Consumer<Station> chosen) {
         getStyleClass().add("load-path");
-        Label title = new Label("Load path");
-        title.getStyleClass().add("section");
+        Label title = Words.heading("Load path");
         Label left = new Label("left over");
         left.getStyleClass().add("hint");
         HBox head = new HBox(title, spacer(), left);

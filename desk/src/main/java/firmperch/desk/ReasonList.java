@@ -165,9 +165,7 @@ public final class ReasonList extends VBox {
 
     /** A cure with what it does, as a button that makes its change. */
     static WideButton cureButton(Finding.Cure cure, Actions actions) {
-        Label what = new Label(cure.what());
-        what.getStyleClass().add("cure-what");
-        what.setWrapText(true);
+        Label what = Words.of("cure-what", cure.what());
         HBox.setHgrow(what, Priority.ALWAYS);
         what.setMaxWidth(Double.MAX_VALUE);
         Label effect = new Label(Finding.marginText(cure.margin())

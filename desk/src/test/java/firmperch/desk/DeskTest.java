@@ -115,6 +115,13 @@ class DeskTest {
     }
 
     @Test
+    void aCameraAboveTheCeilingIsSaidInWords() {
+        desk.go(Step.SHOT);
+        desk.type("shot.focalLength", "100");
+        assertThat(desk.says("too near the ceiling of 2300 mm or above it: take a shorter lens")).isTrue();
+    }
+
+    @Test
     void gearIsAddedWeighedAndRemoved() {
         desk.go(Step.GEAR);
         double before = desk.app.document().project().gear().mass();

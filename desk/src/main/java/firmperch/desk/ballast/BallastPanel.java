@@ -6,6 +6,7 @@ import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
 import firmperch.desk.form.Fields;
 import firmperch.desk.form.Form;
+import firmperch.desk.Words;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.BallastSizing;
@@ -42,13 +43,10 @@ public final class BallastPanel implements Panel {
         apply.setOnAction(e -> pour());
         form = Form.of(document, "The box", Fields.BALLAST);
         reasons = new ReasonList(actions, f -> f.about().id().startsWith("tip."), true);
-        Label why = new Label("Reasons");
-        why.getStyleClass().add("section");
-        Label caution = new Label(
+        Label why = Words.heading("Reasons");
+        Label caution = Words.of("caution",
                 "Wet cement burns skin and eyes: gloves, goggles, water at hand. A bag is heavier than "
                         + "one person should lift: share it or halve it.");
-        caution.setWrapText(true);
-        caution.getStyleClass().add("caution");
         box.getChildren().addAll(answer, apply, bags, caution, form, why, reasons);
         box.getStyleClass().add("panel");
     }

@@ -5,6 +5,7 @@ import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
+import firmperch.desk.Words;
 import firmperch.project.Project;
 import firmperch.rig.Gear;
 import firmperch.rig.GearItem;
@@ -41,8 +42,7 @@ public final class GearPanel implements Panel {
                 List.of(new Field("Spare capacity", "gear.spare", new Field.Typed(Quantity.MASS))));
         reasons = new ReasonList(actions, f -> f.about().id().startsWith("head.") || f.about().id().equals("tip.proof"),
                 false);
-        Label heading = new Label("What hangs on the head");
-        heading.getStyleClass().add("section");
+        Label heading = Words.heading("What hangs on the head");
         Button add = new Button("Add an item");
         add.setId("gear-add");
         add.setOnAction(e -> add());
@@ -51,11 +51,9 @@ public final class GearPanel implements Panel {
         total.setWrapText(true);
         refused.getStyleClass().add("field-error");
         refused.setManaged(false);
-        Label why = new Label("Reasons");
-        why.getStyleClass().add("section");
-        Label where = new Label("Forward, left and up are from the head's mounting face to the item's own middle.");
-        where.getStyleClass().add("hint");
-        where.setWrapText(true);
+        Label why = Words.heading("Reasons");
+        Label where = Words.of("hint",
+                "Forward, left and up are from the head's mounting face to the item's own middle.");
         box.getChildren().addAll(total, heading, where, items, add, refused, spare, why, reasons);
         box.getStyleClass().add("panel");
     }

@@ -2,6 +2,7 @@ package firmperch.desk.make;
 
 import firmperch.desk.Grid;
 import firmperch.desk.Panel;
+import firmperch.desk.Words;
 import firmperch.make.BuildPlan;
 import firmperch.make.Concrete;
 import firmperch.make.CutPiece;
@@ -36,11 +37,8 @@ public final class MakePanel implements Panel {
         Button csv = new Button("Lists as CSV …");
         csv.setId("export-csv");
         csv.setOnAction(e -> exportLists.run());
-        Label heading = new Label("Order of work");
-        heading.getStyleClass().add("section");
-        Label cautions = new Label(String.join("\n", BuildPlan.cautions()));
-        cautions.setWrapText(true);
-        cautions.getStyleClass().add("caution");
+        Label heading = Words.heading("Order of work");
+        Label cautions = Words.of("caution", String.join("\n", BuildPlan.cautions()));
         VBox buttons = new VBox(8, pack, csv);
         pack.setMaxWidth(Double.MAX_VALUE);
         csv.setMaxWidth(Double.MAX_VALUE);
@@ -69,8 +67,8 @@ public final class MakePanel implements Panel {
         shown = project;
         BuildPlan plan = BuildPlan.of(project);
         UnitSystem system = project.units();
-        lists.getChildren().setAll(heading("Cut list, in " + system.label()), cuts(plan, system),
-                heading("Hardware"), hardware(plan), heading("Concrete"), concrete(plan, system));
+        lists.getChildren().setAll(Words.heading("Cut list, in " + system.label()), cuts(plan, system),
+                Words.heading("Hardware"), hardware(plan), Words.heading("Concrete"), concrete(plan, system));
         order.getChildren().clear();
         for (WorkStep step : plan.order()) {
             add(step.number() + ". " + step.what(), "step");
@@ -88,12 +86,6 @@ public final class MakePanel implements Panel {
         label.setWrapText(true);
         label.getStyleClass().add(style);
         order.getChildren().add(label);
-    }
-
-    private static Label heading(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("section");
-        return label;
     }
 
     private static Grid cuts(BuildPlan plan, UnitSystem system) {

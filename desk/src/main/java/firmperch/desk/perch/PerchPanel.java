@@ -6,6 +6,7 @@ import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
 import firmperch.desk.form.Fields;
 import firmperch.desk.form.Form;
+import firmperch.desk.Words;
 import firmperch.rig.Station;
 import firmperch.search.Assessment;
 import javafx.application.Platform;
@@ -44,8 +45,7 @@ public final class PerchPanel implements Panel {
         int number = station.ordinal() + 1;
         place.setText(station == Station.PLACE ? "" : "station " + number + " of 7 · " + between(station));
         reasons = new ReasonList(actions, (Finding f) -> f.about().station() == station, true);
-        Label why = new Label("Reasons");
-        why.getStyleClass().add("section");
+        Label why = Words.heading("Reasons");
         reasonBox.getChildren().setAll(why, reasons);
         show(document.assessment().get());
         reasons.openFirst();

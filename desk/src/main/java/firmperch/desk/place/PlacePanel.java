@@ -5,6 +5,7 @@ import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
 import firmperch.desk.form.Fields;
 import firmperch.desk.form.Form;
+import firmperch.desk.Words;
 import firmperch.search.Assessment;
 import java.util.List;
 import javafx.scene.Node;
@@ -21,8 +22,7 @@ public final class PlacePanel implements Panel {
         forms = List.of(Form.of(document, "The room", Fields.PLACE),
                 Form.of(document, "Where the perch stands", Fields.STAND), Form.of(document, "Names", Fields.NAMES));
         reasons = new ReasonList(actions, f -> f.about().id().startsWith("place."), false);
-        Label why = new Label("Reasons");
-        why.getStyleClass().add("section");
+        Label why = Words.heading("Reasons");
         box.getChildren().addAll(forms.get(0), forms.get(1), why, reasons, forms.get(2));
         box.getStyleClass().add("panel");
     }

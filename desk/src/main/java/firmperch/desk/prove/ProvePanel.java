@@ -2,6 +2,7 @@ package firmperch.desk.prove;
 
 import firmperch.desk.Document;
 import firmperch.desk.Panel;
+import firmperch.desk.Words;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
 import firmperch.project.Project;
@@ -60,16 +61,12 @@ public final class ProvePanel implements Panel {
         refused.setWrapText(true);
         refused.getStyleClass().add("field-error");
         refused.setId("prove-error");
-        Label how = new Label(
+        Label how = Words.of("hint",
                 "Measure with the joints set as on the drawing: they are noted with the value. Push at the "
                         + "top, or where the policy says, with a luggage scale until a wheel lifts. Prove it with a bag before "
                         + "the camera goes on, somebody ready to catch it.");
-        how.setWrapText(true);
-        how.getStyleClass().add("hint");
-        Label heading = new Label("Measured");
-        heading.getStyleClass().add("section");
-        Label noted = new Label("Beside the prediction");
-        noted.getStyleClass().add("section");
+        Label heading = Words.heading("Measured");
+        Label noted = Words.heading("Beside the prediction");
         side.getChildren().addAll(heading, how, line("Date", date, "prove-date"), line("What", kind, "prove-kind"),
                 line("Value", value, "prove-value"), line("Note", note, "prove-note"), refused, add, noted, list);
         side.getStyleClass().add("panel");
@@ -149,9 +146,7 @@ public final class ProvePanel implements Panel {
         Comparison comparison = Prediction.of(project, project.log().get(index));
         Measurement measured = comparison.measured();
         Quantity unit = measured.kind().quantity();
-        Label title = new Label(measured.date() + " · " + measured.kind().label());
-        title.getStyleClass().add("question");
-        title.setWrapText(true);
+        Label title = Words.of("question", measured.date() + " · " + measured.kind().label());
         Label figures = new Label("measured " + unit.show(measured.value(), project.units()) + ", predicted "
                 + unit.show(comparison.predicted(), project.units()));
         figures.getStyleClass().add("numbers");
@@ -165,9 +160,7 @@ public final class ProvePanel implements Panel {
         HBox.setHgrow(gap, Priority.ALWAYS);
         VBox card = new VBox(4, title, figures, words);
         if (!measured.note().isEmpty()) {
-            Label noteLabel = new Label(measured.note());
-            noteLabel.setWrapText(true);
-            noteLabel.getStyleClass().add("hint");
+            Label noteLabel = Words.of("hint", measured.note());
             card.getChildren().add(noteLabel);
         }
         card.getChildren().add(new HBox(gap, remove));

@@ -1,11 +1,13 @@
 package firmperch.desk.shot;
 
 import firmperch.check.Situation;
+import firmperch.check.Verdict;
 import firmperch.desk.Document;
 import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
 import firmperch.desk.form.Fields;
 import firmperch.desk.form.Form;
+import firmperch.desk.Words;
 import firmperch.search.Assessment;
 import firmperch.shot.Shot;
 import firmperch.units.Quantity;
@@ -27,8 +29,7 @@ public final class ShotPanel implements Panel {
         reasons = new ReasonList(actions, f -> f.about().id().startsWith("shot."), false);
         answer.setWrapText(true);
         answer.getStyleClass().add("answer");
-        Label heading = new Label("Reasons");
-        heading.getStyleClass().add("section");
+        Label heading = Words.heading("Reasons");
         box.getChildren().addAll(answer, shot, camera, heading, reasons);
         box.getStyleClass().add("panel");
     }
@@ -46,7 +47,12 @@ public final class ShotPanel implements Panel {
         answer.setText("The rectangle fills the picture with the sensor "
                 + s.show(Quantity.LENGTH, wanted.sensorDistance()) + " above the work, "
                 + s.show(Quantity.LENGTH, height) + " above the floor. It is at "
-                + s.show(Quantity.LENGTH, s.posed().sensor().z()) + " now.");
+                + s.show(Quantity.LENGTH, s.posed().sensor().z()) + " now."
+                + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES
+                        ? " That is too near the ceiling of "
+                                + s.show(Quantity.LENGTH, assessment.project().place().ceiling())
+                                + " or above it: take a shorter lens."
+                        : ""));
         shot.refresh(assessment.project());
         camera.refresh(assessment.project());
         reasons.show(assessment);

@@ -5,6 +5,7 @@ import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
 import firmperch.desk.form.Fields;
 import firmperch.desk.form.Form;
+import firmperch.desk.Words;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import javafx.scene.Node;
@@ -26,8 +27,7 @@ public final class SteadyPanel implements Panel {
         reasons = new ReasonList(actions, f -> true, true);
         policy = Form.of(document, "", Fields.POLICY);
         joints = Form.of(document, "Set now", Fields.JOINTS);
-        Label why = new Label("Reasons, the weakest first");
-        why.getStyleClass().add("section");
+        Label why = Words.heading("Reasons, the weakest first");
         TitledPane asked = new TitledPane("What is asked", policy);
         asked.setExpanded(false);
         asked.setId("policy");
