@@ -9,11 +9,13 @@ import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.util.GeometricShapeFactory;
 
 /** What stands on the floor, seen from above, in the room's axes, m. */
 final class Footprint {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    private static final int ROUND = 8;
+    /** Corners of a round outline; a multiple of four, so that it reaches its full radius along each axis. */
+    private static final int ROUND = 32;
 
     private Footprint() {
     }
@@ -27,7 +29,7 @@ final class Footprint {
         }
         double wheel = box.casterTrail() + box.casterDiameter() / 2;
         for (Contact contact : s.posed().contacts()) {
-            parts.add(point(s.inRoom(contact.pivot())).buffer(wheel, ROUND));
+            parts.add(circle(s.inRoom(contact.pivot()), wheel));
         }
         return GEOMETRY.buildGeometry(parts).convexHull();
     }
@@ -43,13 +45,21 @@ final class Footprint {
 
     /** The post's round outline. */
     static Geometry post(Situation s) {
-        return point(s.inRoom(Vec3.ZERO)).buffer(s.posed().post().postStock().section().depth() / 2, ROUND);
+        return circle(s.inRoom(Vec3.ZERO), s.posed().post().postStock().section().depth() / 2);
     }
 
     /** Corners of the board in the perch's own axes, m. */
     static List<Vec3> boardCorners(CastBox box) {
         double h = box.boardSide() / 2;
         return List.of(new Vec3(h, h, 0), new Vec3(-h, h, 0), new Vec3(-h, -h, 0), new Vec3(h, -h, 0));
+    }
+
+    private static Geometry circle(Vec3 middle, double radius) {
+        GeometricShapeFactory shapes = new GeometricShapeFactory(GEOMETRY);
+        shapes.setCentre(new Coordinate(middle.x(), middle.y()));
+        shapes.setSize(2 * radius);
+        shapes.setNumPoints(ROUND);
+        return shapes.createCircle();
     }
 
     private static Geometry point(Vec3 at) {

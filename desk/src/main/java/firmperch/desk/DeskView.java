@@ -35,6 +35,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
@@ -99,7 +100,10 @@ public final class DeskView extends BorderPane {
         loadPath = new LoadPath(this::choose);
         views = new Views(document);
         setTop(header());
-        setLeft(loadPath);
+        // The load path's place is kept until it follows in the second frame.
+        Region place = new Region();
+        place.getStyleClass().add("load-path");
+        setLeft(place);
         VBox centre = new VBox(verdictBar(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
@@ -115,8 +119,9 @@ public final class DeskView extends BorderPane {
         refresh();
     }
 
-    /** Adds steps, tools and the first panel; until then the desk shows verdict, load path and drawing alone. */
+    /** Adds load path, steps, tools and the first panel; until then the desk shows verdict and drawing alone. */
     public void begin() {
+        setLeft(loadPath);
         header.getChildren().addAll(LoadPath.spacer(), steps(), LoadPath.spacer(), tools());
         // Somebody quick may have gone to a step by keyboard already.
         if (panels.isEmpty()) {

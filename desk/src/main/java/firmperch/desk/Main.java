@@ -11,7 +11,7 @@ public final class Main {
 
     /** Starts. */
     public static void main(String[] arguments) {
-        System.setProperty("firmperch.log.folder", UserData.folder().resolve("log").toString());
+        LogFile.open(UserData.folder().resolve("log"));
         List<String> list = Arrays.asList(arguments);
         boolean window = list.isEmpty()
                 || list.stream().anyMatch(a -> a.equals("--demo") || a.startsWith("--tour="))
