@@ -1,6 +1,7 @@
 package firmperch.check;
 
 import firmperch.pose.Pose;
+import firmperch.project.Project;
 import java.util.List;
 
 /**
@@ -28,13 +29,11 @@ public record Finding(Check check, Reading reading, Verdict verdict, Pose pose, 
      * @param margin of this check with it
      * @param verdict of this check with it
      * @param worsens questions of other checks that the change makes short; empty if none
+     * @param moves true if the change is one of stance or joints, false if it leaves them where they are
+     * @param changed the project with the change
      */
-    public record Cure(String what, String price, double margin, Verdict verdict, List<String> worsens,
-            firmperch.project.Project changed) {}
-
-    public Finding {
-        cures = List.copyOf(cures);
-    }
+    public record Cure(String what, String price, double margin, Verdict verdict, List<String> worsens, boolean moves,
+            Project changed) {}
 
     public About about() {
         return check.about();

@@ -107,9 +107,7 @@ public final class PlanView {
     private void arm() {
         LevelArm arm = posed.arm();
         Point middle = at(Vec3.ZERO);
-        out.disc(Ink.SWING, middle, at(posed.mount()).x() == middle.x() && at(posed.mount()).y() == middle.y()
-                ? 0.01
-                : posed.mount().radius());
+        out.disc(Ink.SWING, middle, posed.mount().radius());
         Framing framing = s.project().shot().framing();
         double distance = s.sensorDistance();
         Point sensor = at(posed.sensor());

@@ -139,7 +139,8 @@ public final class Assessor {
                             && before.finding(f.about().id()).verdict() != Verdict.GIVES)
                     .map(f -> f.about().question()).toList();
         }
-        return new Cure(dose.what(), dose.price(), after.margin(), after.verdict(), worsens, dose.changed());
+        boolean moves = !dose.changed().stance().equals(before.project().stance());
+        return new Cure(dose.what(), dose.price(), after.margin(), after.verdict(), worsens, moves, dose.changed());
     }
 
     /** Everything at once: every pose, then cures. */

@@ -344,11 +344,8 @@ public final class DeskView extends BorderPane {
     }
 
     private void make(Finding.Cure chosen) {
-        Project now = document.project();
-        Project changed = chosen.changed();
-        // A cure was tried on the project as it stood then; where it does not itself move the perch, today's stance stays.
-        boolean moves = !changed.stance().equals(document.assessment().get().project().stance());
-        document.edit(moves ? changed : changed.with(now.stance()));
+        // A cure was tried where the perch stood then; unless it moves the perch itself, it stays where it is now.
+        document.edit(chosen.moves() ? chosen.changed() : chosen.changed().with(document.project().stance()));
         say("");
     }
 

@@ -81,6 +81,19 @@ class DeskTest {
         assertThat(desk.text("sentence")).contains("slip first");
     }
 
+    /** A cure found before a drag changes the part only: the arm stays where it has been dragged to. */
+    @Test
+    void applyingACureLeavesTheArmWhereItIs() {
+        desk.settle();
+        robot.interact(() -> {
+            desk.app.document().edit(
+                    desk.app.document().project().with(desk.app.document().project().stance().with("lift", 0.18)));
+            ((javafx.scene.control.Button) desk.app.desk().lookup("#apply-cure")).fire();
+        });
+        assertThat(arm().closure()).isEqualTo("lever-65");
+        assertThat(desk.app.document().project().stance().joints()).containsEntry("lift", 0.18);
+    }
+
     // The steps.
 
     @ParameterizedTest
