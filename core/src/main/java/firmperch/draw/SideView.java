@@ -14,6 +14,7 @@ import firmperch.rig.PinnedPost;
 import firmperch.shot.Framing;
 import firmperch.shot.Shot;
 import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
 import java.util.Optional;
 
 /** The room and the perch seen from the right-hand side of the bench: room x to the right, height up. */
@@ -67,7 +68,9 @@ public final class SideView {
 
     private void room(double right, double top) {
         Place place = s.project().place();
-        for (double z = 0.5; z < Math.min(top, place.ceiling()); z += 0.5) {
+        // Half metres, or every two feet.
+        double step = s.project().units() == UnitSystem.METRIC ? 0.5 : 24 * 0.0254;
+        for (double z = step; z < Math.min(top, place.ceiling()); z += step) {
             out.path(Ink.GRID, new Point(0, z), new Point(right, z));
             out.label(Ink.HINT, new Point(0.01, z + 0.035), Anchor.RIGHT,
                     Quantity.LENGTH.bare(z, s.project().units()));

@@ -138,6 +138,11 @@ public enum Quantity {
     }
 
     private static String sixteenths(double inches) {
+        // A sixteenth is too coarse for a sag or a clearance: those are shown in thousandths.
+        double off = Math.abs(inches * 16 - Math.rint(inches * 16)) / 16;
+        if (Math.abs(inches) < 0.25 && off > 0.002) {
+            return plain(inches, 3);
+        }
         long parts = Math.round(Math.abs(inches) * 16);
         long whole = parts / 16;
         long rest = parts % 16;

@@ -69,7 +69,7 @@ class QuantityTest {
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"0.818 | 818 mm | 32 3/16\"",
             "0.0047625 | 4.8 mm | 3/16\"",
             "0.6096 | 610 mm | 24\"", "0.0127 | 12.7 mm | 1/2\"", "0 | 0 mm | 0\"", "-0.0254 | −25.4 mm | −1\"",
-            "0.00043 | 0.43 mm | 0\"", "0.0375 | 37.5 mm | 1 1/2\""})
+            "0.00043 | 0.43 mm | 0.017\"", "0.0375 | 37.5 mm | 1 1/2\""})
     void showsLengthsInBothSystems(double metres, String metric, String imperial) {
         assertThat(LENGTH.show(metres, METRIC)).isEqualTo(metric);
         assertThat(LENGTH.show(metres, IMPERIAL)).isEqualTo(imperial);

@@ -155,9 +155,9 @@ final class LoadPath extends VBox {
 
         private String name(PosedRig posed, UnitSystem system) {
             return switch (station) {
-                case ARM -> "Arm, level-keeping " + Quantity.LENGTH.bare(posed.arm().linkLength(), system);
+                case ARM -> "Level-keeping arm " + Quantity.LENGTH.bare(posed.arm().linkLength(), system);
                 case UPRIGHT -> capital(posed.post().postStock().label());
-                case FEET -> "Four casters " + Quantity.LENGTH.bare(posed.box().casterDiameter(), system)
+                case FEET -> "Casters " + Quantity.LENGTH.bare(posed.box().casterDiameter(), system)
                         + (posed.box().locked() ? ", locked" : ", free");
                 default -> station.label();
             };
