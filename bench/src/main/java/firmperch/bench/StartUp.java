@@ -2,6 +2,7 @@ package firmperch.bench;
 
 import firmperch.desk.FirstFrame;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -49,7 +50,7 @@ public final class StartUp {
                         System.getProperty("java.class.path")));
         command.addAll(List.of(what));
         Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
-        String printed = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        String printed = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         process.waitFor();
         return printed.lines().filter(l -> l.startsWith("first picture"))
                 .mapToLong(l -> Long.parseLong(l.replaceAll("\\D", ""))).findFirst()

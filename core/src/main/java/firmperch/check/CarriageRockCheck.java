@@ -6,6 +6,7 @@ import firmperch.rig.DropOnCarriage;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 
 /** How far the carriage can rock on the post within its clearance. */
 final class CarriageRockCheck implements Check {
@@ -25,7 +26,7 @@ final class CarriageRockCheck implements Check {
         return new Reading(rock, s.project().policy().rock(),
                 () -> s.show(Quantity.LENGTH, carriage.clearance()) + " / "
                         + s.show(Quantity.LENGTH, carriage.height()) + " = "
-                        + String.format(java.util.Locale.ROOT, "%.2f°", Math.toDegrees(rock)));
+                        + String.format(Locale.ROOT, "%.2f°", Math.toDegrees(rock)));
     }
 
     @Override

@@ -3,6 +3,7 @@ package firmperch.check;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A check's answer for a project.
@@ -56,8 +57,8 @@ public record Finding(Check check, Reading reading, Verdict verdict, Pose pose, 
         }
         double shown = margin < 1 ? Math.floor(margin * 100 + 1e-6) / 100 : Math.floor(margin * 10 + 1e-6) / 10;
         return (margin < 1
-                ? String.format(java.util.Locale.ROOT, "×%.2f", shown)
-                : String.format(java.util.Locale.ROOT, "×%.1f", shown));
+                ? String.format(Locale.ROOT, "×%.2f", shown)
+                : String.format(Locale.ROOT, "×%.1f", shown));
     }
 
     /** The same finding with its cures. */

@@ -1,6 +1,7 @@
 package firmperch.check;
 
 import firmperch.check.About.Scope;
+import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
@@ -11,7 +12,7 @@ final class LeanCheck implements Check {
     private static final About ABOUT = new About("tip.lean", Station.BASE, "How far may it lean before it goes?",
             Quantity.ANGLE, Scope.EVERY_POSE, false,
             "it tips over", "θ = atan(d / h) − slope",
-            "rigid statics; what is asked: " + firmperch.project.Policy.SOURCE_LEAN);
+            "rigid statics; what is asked: " + Policy.SOURCE_LEAN);
 
     @Override
     public About about() {

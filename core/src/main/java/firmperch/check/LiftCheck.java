@@ -1,7 +1,9 @@
 package firmperch.check;
 
 import firmperch.check.About.Scope;
+import firmperch.project.Policy;
 import firmperch.project.Project;
+import firmperch.rig.CastBox;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
 import java.util.List;
@@ -11,7 +13,7 @@ final class LiftCheck implements Check {
     private static final About ABOUT = new About("lift.mass", Station.CARRIAGE,
             "Can one person lift the heaviest piece?", Quantity.MASS, Scope.NO_POSE, false,
             "the heaviest piece is too much for one person", "sum of the pieces lifted together",
-            firmperch.project.Policy.SOURCE_LIFT);
+            Policy.SOURCE_LIFT);
 
     @Override
     public About about() {
@@ -22,7 +24,7 @@ final class LiftCheck implements Check {
     public Reading at(Situation s) {
         double arm = s.posed().massFrom(Station.CARRIAGE);
         double base = s.posed().box().boxMass() + s.posed().box().boardMass()
-                + firmperch.rig.CastBox.CASTERS * s.posed().box().casterMass() + s.posed().post().mass();
+                + CastBox.CASTERS * s.posed().box().casterMass() + s.posed().post().mass();
         double heaviest = Math.max(arm, base);
         return new Reading(heaviest, s.project().policy().lift(),
                 () -> "carriage, arm and gear " + s.show(Quantity.MASS, arm) + "; empty base with post "

@@ -8,6 +8,7 @@ import firmperch.stock.Material;
 import firmperch.stock.Section;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 
 /** Bending of the post where the concrete lets go of it, under gravity and the policy's push together, less the pin hole. */
 final class PostBendingCheck implements Check {
@@ -36,7 +37,7 @@ final class PostBendingCheck implements Check {
         double stress = moment / modulus + axial / (section.area() - lostArea);
         return new Reading(stress, material.allowedBending(),
                 () -> s.show(Quantity.TORQUE, moment) + " / "
-                        + String.format(java.util.Locale.ROOT, "%.2f cm³", modulus * 1e6) + " + "
+                        + String.format(Locale.ROOT, "%.2f cm³", modulus * 1e6) + " + "
                         + s.show(Quantity.FORCE, axial) + " / A = " + s.show(Quantity.STRESS, stress));
     }
 

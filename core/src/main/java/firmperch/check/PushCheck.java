@@ -1,6 +1,7 @@
 package firmperch.check;
 
 import firmperch.check.About.Scope;
+import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
@@ -10,7 +11,7 @@ import java.util.List;
 final class PushCheck implements Check {
     private static final About ABOUT = new About("tip.push", Station.BASE, "What push does it take?", Quantity.FORCE,
             Scope.EVERY_POSE, false,
-            "a push tips it", "F = W · d / z", "rigid statics; what is asked: " + firmperch.project.Policy.SOURCE_PUSH);
+            "a push tips it", "F = W · d / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH);
 
     @Override
     public About about() {

@@ -1,6 +1,7 @@
 package firmperch.check;
 
 import firmperch.check.Remedy.Dose;
+import firmperch.frame.Vec3;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Project;
@@ -295,7 +296,7 @@ final class Remedies {
     /** Rolls the perch so that, as its joints are set, the camera comes over the middle of the shot. */
     static Remedy cameraOverWork(Project p) {
         Situation now = Situation.of(p);
-        firmperch.frame.Vec3 off = now.shotCentre().minus(now.inRoom(now.posed().sensor()));
+        Vec3 off = now.shotCentre().minus(now.inRoom(now.posed().sensor()));
         try {
             Stance stance = new Stance(p.stance().x() + off.x(), p.stance().y() + off.y(), p.stance().heading(),
                     p.stance().joints());

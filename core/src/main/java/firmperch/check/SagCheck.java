@@ -7,6 +7,7 @@ import firmperch.project.Project;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 
 /** How far the camera sinks below where the drawing has it, under everything's own weight. */
 final class SagCheck implements Check {
@@ -28,7 +29,7 @@ final class SagCheck implements Check {
         double tyres = s.weight() / s.posed().contacts().stream().mapToDouble(Contact::stiffness).sum();
         double sag = Math.max(0, -s.posed().mountMovement(frame).z() - tyres);
         return new Reading(sag, s.project().policy().sag(),
-                () -> String.format(java.util.Locale.ROOT, "u_z = %.2f mm below the drawing, the tyres' even sink of "
+                () -> String.format(Locale.ROOT, "u_z = %.2f mm below the drawing, the tyres' even sink of "
                         + "%.2f mm left out", sag * 1e3, tyres * 1e3));
     }
 

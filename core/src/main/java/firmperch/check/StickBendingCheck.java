@@ -3,12 +3,14 @@ package firmperch.check;
 import firmperch.check.About.Scope;
 import firmperch.frame.FrameModel.Member;
 import firmperch.frame.FrameSolution;
+import firmperch.frame.FrameSolver;
 import firmperch.project.Project;
 import firmperch.rig.LevelArm;
 import firmperch.rig.Station;
 import firmperch.stock.Material;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 
 /** Bending and pull together in the most loaded stick, at a pivot hole. */
 final class StickBendingCheck implements Check {
@@ -39,7 +41,7 @@ final class StickBendingCheck implements Check {
         for (Member member : frame.model().members()) {
             if (member.name().endsWith("stick 1") || member.name().endsWith("stick 2")) {
                 double[] f = frame.forces(member.name());
-                double own = arm.stickSection().lineMass(wood) * firmperch.frame.FrameSolver.GRAVITY
+                double own = arm.stickSection().lineMass(wood) * FrameSolver.GRAVITY
                         * arm.linkLength() * arm.linkLength() / 8;
                 double moment = Math.max(Math.abs(f[4]), Math.abs(f[10])) + own;
                 double sideways = Math.max(Math.abs(f[5]), Math.abs(f[11]));
@@ -48,7 +50,7 @@ final class StickBendingCheck implements Check {
             }
         }
         double used = worst;
-        return new Reading(used, 1, () -> String.format(java.util.Locale.ROOT, "%.0f %% of the strength used",
+        return new Reading(used, 1, () -> String.format(Locale.ROOT, "%.0f %% of the strength used",
                 used * 100));
     }
 

@@ -6,6 +6,7 @@ import firmperch.project.Project;
 import firmperch.rig.Station;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 
 /** How far the camera is turned from level, under everything's own weight. */
 final class TiltCheck implements Check {
@@ -26,7 +27,7 @@ final class TiltCheck implements Check {
     private static Reading reading(Situation s, FrameSolution frame) {
         double tilt = s.posed().mountTilt(frame);
         return new Reading(tilt, s.project().policy().tilt(),
-                () -> String.format(java.util.Locale.ROOT, "turned by %.2f° under its own weight",
+                () -> String.format(Locale.ROOT, "turned by %.2f° under its own weight",
                         Math.toDegrees(tilt)));
     }
 

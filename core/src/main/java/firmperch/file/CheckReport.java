@@ -6,6 +6,8 @@ import firmperch.check.Finding;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.math.BigDecimal;
+import java.math.MathContext;
 
 /**
  * An assessment as JSON: {@code project}, {@code verdict}, {@code sentence} and {@code findings}. Values are in the unit
@@ -62,6 +64,6 @@ public final class CheckReport {
 
     /** Six figures are more than any of them is worth. */
     private static double rounded(double value) {
-        return new java.math.BigDecimal(value).round(new java.math.MathContext(6)).doubleValue();
+        return new BigDecimal(value).round(new MathContext(6)).doubleValue();
     }
 }

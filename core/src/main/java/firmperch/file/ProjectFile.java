@@ -13,6 +13,7 @@ import firmperch.units.InvalidValue;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AtomicMoveNotSupportedException;
@@ -163,7 +164,7 @@ public final class ProjectFile {
         Path fresh = Files.createTempFile(target.getParent(), ".perch", ".tmp");
         try {
             try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
-                java.nio.ByteBuffer bytes = StandardCharsets.UTF_8.encode(text(project));
+                ByteBuffer bytes = StandardCharsets.UTF_8.encode(text(project));
                 while (bytes.hasRemaining()) {
                     channel.write(bytes);
                 }

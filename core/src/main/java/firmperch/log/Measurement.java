@@ -2,9 +2,11 @@ package firmperch.log;
 
 import static firmperch.units.Require.between;
 
+import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -49,14 +51,14 @@ public record Measurement(LocalDate date, Kind kind, double value, Map<String, D
 
     public Measurement {
         if (date == null || date.getYear() < 1990 || date.getYear() > 2200) {
-            throw new firmperch.units.InvalidValue("Date of a measurement", String.valueOf(date),
+            throw new InvalidValue("Date of a measurement", String.valueOf(date),
                     "a day such as 2026-11-23");
         }
         if (kind == null) {
-            throw new firmperch.units.InvalidValue("Kind of a measurement", "nothing", "push, lean or sag");
+            throw new InvalidValue("Kind of a measurement", "nothing", "push, lean or sag");
         }
         between(kind.label(), value, 0, kind.most, kind.quantity);
-        joints = java.util.Collections.unmodifiableMap(new TreeMap<>(joints));
+        joints = Collections.unmodifiableMap(new TreeMap<>(joints));
         note = note == null ? "" : note;
         Require.that(note.length() <= 500, "Note", note.length(), Quantity.COUNT, "at most 500 characters");
     }

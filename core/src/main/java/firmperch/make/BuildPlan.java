@@ -8,6 +8,7 @@ import firmperch.rig.LevelArm;
 import firmperch.rig.PinnedPost;
 import firmperch.stock.Closure;
 import firmperch.stock.PremixBag;
+import firmperch.stock.Section;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -89,9 +90,9 @@ public final class BuildPlan {
 
     private double wall() {
         return switch (post.postStock().section()) {
-            case firmperch.stock.Section.RoundTube tube -> tube.wall();
-            case firmperch.stock.Section.SquareTube tube -> tube.wall();
-            case firmperch.stock.Section.Rectangle solid -> solid.breadth();
+            case Section.RoundTube tube -> tube.wall();
+            case Section.SquareTube tube -> tube.wall();
+            case Section.Rectangle solid -> solid.breadth();
         };
     }
 

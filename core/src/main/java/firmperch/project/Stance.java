@@ -4,6 +4,8 @@ import static firmperch.units.Quantity.ANGLE;
 import static firmperch.units.Quantity.LENGTH;
 import static firmperch.units.Require.between;
 
+import firmperch.units.Quantity;
+import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -21,8 +23,8 @@ public record Stance(double x, double y, double heading, Map<String, Double> joi
         between("Perch to the left", y, -25, 25, LENGTH);
         between("Turn of the base", heading, -Math.PI, Math.PI, ANGLE);
         joints.forEach((name, value) -> between("Setting of " + name, value, -1e3, 1e3,
-                firmperch.units.Quantity.NUMBER));
-        joints = java.util.Collections.unmodifiableMap(new TreeMap<>(joints));
+                Quantity.NUMBER));
+        joints = Collections.unmodifiableMap(new TreeMap<>(joints));
     }
 
     /** The same place with that joint set anew. */

@@ -4,6 +4,7 @@ import static firmperch.units.Quantity.LENGTH;
 import static firmperch.units.Require.between;
 
 import firmperch.stock.PostStock;
+import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 
@@ -32,7 +33,7 @@ public record PinnedPost(String stock, double length, double firstHole, double p
                 "less than half the post, " + LENGTH.show(row.section().depth() / 2, UnitSystem.METRIC));
         Require.that(pitch > 2 * pin, "Hole to hole on the post", pitch, LENGTH, "more than two pins");
         Require.that(holeHeight(firstHole, pitch, holes - 1) <= length - 2 * pin, "Pin holes", holes,
-                firmperch.units.Quantity.COUNT, "so few that the highest hole, at "
+                Quantity.COUNT, "so few that the highest hole, at "
                         + LENGTH.show(holeHeight(firstHole, pitch, holes - 1), UnitSystem.METRIC)
                         + ", lies in the post of " + LENGTH.show(length, UnitSystem.METRIC));
     }

@@ -1,5 +1,7 @@
 package firmperch.search;
 
+import java.util.concurrent.CancellationException;
+
 /** Where a longer computation says how far it is, and where it is told to stop. */
 @FunctionalInterface
 public interface Progress {
@@ -12,7 +14,7 @@ public interface Progress {
      *
      * @param share done, 0 to 1
      * @param what is being worked on, in words
-     * @throws java.util.concurrent.CancellationException if it is to stop
+     * @throws CancellationException if it is to stop
      */
     void at(double share, String what);
 }

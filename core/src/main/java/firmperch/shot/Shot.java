@@ -5,6 +5,7 @@ import static firmperch.units.Quantity.NUMBER;
 import static firmperch.units.Require.between;
 
 import firmperch.units.Require;
+import firmperch.units.UnitSystem;
 
 /**
  * The picture wanted. Lengths in m.
@@ -44,7 +45,7 @@ public record Shot(double width, double depth, boolean alongArm, double height, 
         between("Sensor to lens front", lensLength, 0, 0.6, LENGTH);
         between("Mount to sensor", sensorBelow, -0.3, 0.5, LENGTH);
         Require.that(depth <= width, "Short side of the picture", depth, LENGTH,
-                "at most the long side, " + LENGTH.show(width, firmperch.units.UnitSystem.METRIC));
+                "at most the long side, " + LENGTH.show(width, UnitSystem.METRIC));
     }
 
     /** How this lens and format see. */

@@ -8,12 +8,15 @@ import firmperch.file.UnusableFile;
 import firmperch.make.BuildPack;
 import firmperch.make.BuildPlan;
 import firmperch.make.Lists;
+import firmperch.project.Policy;
 import firmperch.project.Project;
+import firmperch.rig.Kind;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Application;
@@ -115,7 +118,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         title();
         desk.say(trouble);
         Timeline keeping = new Timeline(new KeyFrame(Duration.seconds(Recovery.EVERY_SECONDS), e -> keep()));
-        keeping.setCycleCount(javafx.animation.Animation.INDEFINITE);
+        keeping.setCycleCount(Animation.INDEFINITE);
         keeping.play();
         stage.show();
         new FirstFrame(this::begin).start();
@@ -208,8 +211,8 @@ public final class DeskApp extends Application implements DeskView.Host {
     private void startNew() {
         Project sample = ProjectFile.demo();
         replace(new Project("New perch", sample.studio(), document.project().units(), sample.shot(), sample.gear(),
-                sample.place(), firmperch.rig.Kind.ALL.getFirst().start().get(), sample.stance(),
-                firmperch.project.Policy.STANDARD, List.of()), null);
+                sample.place(), Kind.ALL.getFirst().start().get(), sample.stance(),
+                Policy.STANDARD, List.of()), null);
     }
 
     private void chooseAndOpen() {

@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -17,6 +18,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
@@ -57,13 +59,13 @@ final class LoadPath extends VBox {
         line.setMouseTransparent(true);
         StackPane stack = new StackPane(line, list);
         VBox.setVgrow(stack, Priority.ALWAYS);
-        stack.layoutBoundsProperty().addListener((o, was, is) -> javafx.application.Platform.runLater(this::drawFlow));
+        stack.layoutBoundsProperty().addListener((o, was, is) -> Platform.runLater(this::drawFlow));
         floor.getStyleClass().add("floor-label");
         getChildren().addAll(head, stack, floor);
     }
 
-    static javafx.scene.layout.Region spacer() {
-        javafx.scene.layout.Region gap = new javafx.scene.layout.Region();
+    static Region spacer() {
+        Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         return gap;
     }

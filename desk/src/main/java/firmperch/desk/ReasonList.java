@@ -4,8 +4,10 @@ import firmperch.check.Finding;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
@@ -48,7 +50,7 @@ public final class ReasonList extends VBox {
     public void show(Assessment assessment) {
         List<Finding> findings = new ArrayList<>(assessment.findings().stream().filter(wanted).toList());
         if (weakestFirst) {
-            findings.sort(java.util.Comparator.comparing((Finding f) -> -f.verdict().ordinal())
+            findings.sort(Comparator.comparing((Finding f) -> -f.verdict().ordinal())
                     .thenComparingDouble(Finding::margin));
         }
         List<Row> order = new ArrayList<>();
@@ -144,7 +146,7 @@ public final class ReasonList extends VBox {
                 HBox links = new HBox(12, show, go);
                 detail.getChildren().add(links);
                 addText("hint", finding.search().poses() + " poses looked at; nothing between them is over "
-                        + String.format(java.util.Locale.ROOT, "%.1f", Math.max(0.1, finding.search().bound() * 100))
+                        + String.format(Locale.ROOT, "%.1f", Math.max(0.1, finding.search().bound() * 100))
                         + " % worse, going by the steepest change seen.");
             });
             for (Finding.Cure cure : finding.cures()) {

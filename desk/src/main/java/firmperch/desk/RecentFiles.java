@@ -2,6 +2,7 @@ package firmperch.desk;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +27,7 @@ final class RecentFiles {
                     ? Files.readAllLines(store).stream().filter(l -> !l.isBlank()).map(Path::of).filter(Files::exists)
                             .toList()
                     : List.of();
-        } catch (IOException | java.nio.file.InvalidPathException e) {
+        } catch (IOException | InvalidPathException e) {
             LOG.warn("recent files cannot be read", e);
             return List.of();
         }

@@ -15,6 +15,7 @@ import firmperch.project.Stance;
 import firmperch.rig.Rig;
 import firmperch.search.Assessment;
 import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.AccessibleRole;
@@ -224,7 +225,7 @@ final class Views extends VBox {
         rose.show(LeanRose.of(s), palette);
         side.setAccessibleText("Side view. " + assessment.sentence());
         plan.setAccessibleText("Plan view.");
-        rose.setAccessibleText("Lean before it goes, by direction; least " + s.show(firmperch.units.Quantity.ANGLE,
+        rose.setAccessibleText("Lean before it goes, by direction; least " + s.show(Quantity.ANGLE,
                 s.leastLean()));
     }
 }

@@ -8,6 +8,8 @@ import firmperch.stock.Closure;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
@@ -69,7 +71,7 @@ final class FieldRow extends VBox {
             if (was && !is) {
                 commit(text, quantity);
             } else if (is) {
-                javafx.application.Platform.runLater(text::selectAll);
+                Platform.runLater(text::selectAll);
             }
         });
         text.setOnKeyPressed(e -> {
@@ -132,7 +134,7 @@ final class FieldRow extends VBox {
         error.setText(why);
         error.setManaged(why != null);
         error.setVisible(why != null);
-        editor.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("refused"), why != null);
+        editor.pseudoClassStateChanged(PseudoClass.getPseudoClass("refused"), why != null);
         editor.setAccessibleHelp(why);
     }
 

@@ -20,6 +20,7 @@ import firmperch.stock.FacePair;
 import firmperch.stock.Material;
 import firmperch.stock.PostStock;
 import firmperch.stock.Tyre;
+import firmperch.units.Quantity;
 import java.util.List;
 
 /** Every value that can be edited, by where it is edited; a new one is a new row. */
@@ -135,7 +136,7 @@ public final class Fields {
         };
     }
 
-    private static Field of(String label, String path, firmperch.units.Quantity quantity) {
+    private static Field of(String label, String path, Quantity quantity) {
         return Field.of(label, path, quantity);
     }
 }
