@@ -6,7 +6,6 @@ import firmperch.project.Project;
 import firmperch.rig.PinnedPost;
 import firmperch.rig.Station;
 import firmperch.stock.Material;
-import firmperch.stock.Section;
 import firmperch.units.Quantity;
 import java.util.List;
 
@@ -27,9 +26,7 @@ final class PinCheck implements Check {
         PinnedPost post = s.posed().post();
         Material steel = Material.ALL.get("steel-s235");
         double shear = 2 * Math.PI / 4 * post.pin() * post.pin() * steel.allowedShearing();
-        double wall = post.postStock().section() instanceof Section.SquareTube square
-                ? square.wall()
-                : post.postStock().section() instanceof Section.RoundTube round ? round.wall() : post.pin();
+        double wall = post.postStock().section().wall();
         double bearing = 2 * post.pin() * wall * post.postStock().material().allowedBearing(post.pin());
         double weight = s.posed().massFrom(Station.CARRIAGE) * FrameSolver.GRAVITY;
         return new Reading(weight, Math.min(shear, bearing), () -> "shear " + s.show(Quantity.FORCE, shear)

@@ -29,7 +29,7 @@ final class PostBendingCheck implements Check {
         double lever = Math.max(0, s.pushHeight() - s.posed().castHeight());
         double moment = s.posed().momentAt(Station.UPRIGHT) + s.pushAsked() * lever;
         double hole = s.posed().post().pin();
-        double wall = wall(section);
+        double wall = section.wall();
         double lostArea = 2 * hole * wall;
         double reach = section.depth() / 2 - wall / 2;
         double modulus = (section.secondMomentY() - lostArea * reach * reach) / (section.depth() / 2);
@@ -44,13 +44,5 @@ final class PostBendingCheck implements Check {
     @Override
     public List<Remedy> remedies(Project p) {
         return List.of(Remedies.stouterPost(p), Remedies.shorterArm(p));
-    }
-
-    private static double wall(Section section) {
-        return switch (section) {
-            case Section.RoundTube tube -> tube.wall();
-            case Section.SquareTube tube -> tube.wall();
-            case Section.Rectangle solid -> solid.breadth();
-        };
     }
 }

@@ -8,7 +8,6 @@ import firmperch.rig.LevelArm;
 import firmperch.rig.PinnedPost;
 import firmperch.stock.Closure;
 import firmperch.stock.PremixBag;
-import firmperch.stock.Section;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -66,7 +65,7 @@ public final class BuildPlan {
                 arm.plateThickness(), "glue up with the inner plate in the middle, bore Ø " + length(bore())
                         + " along the height, plane the sides to " + length(carriage.width())));
         cuts.add(new CutPiece("Post", 1, post.postStock().label(), post.length(), post.postStock().section().depth(),
-                wall(),
+                post.postStock().section().wall(),
                 post.holes() + " × Ø " + length(post.pin() + 0.0005) + " straight through, "
                         + length(post.firstHole()) + " from the foot, then every " + length(post.pitch())
                         + anchorHoles()));
@@ -86,14 +85,6 @@ public final class BuildPlan {
 
     private double bore() {
         return post.postStock().section().depth() + carriage.clearance();
-    }
-
-    private double wall() {
-        return switch (post.postStock().section()) {
-            case Section.RoundTube tube -> tube.wall();
-            case Section.SquareTube tube -> tube.wall();
-            case Section.Rectangle solid -> solid.breadth();
-        };
     }
 
     private int carriageLayers() {

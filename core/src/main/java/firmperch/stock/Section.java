@@ -26,8 +26,16 @@ public sealed interface Section {
     /** Height in z, m. */
     double depth();
 
+    /** Thickness of its wall, m; the whole breadth where it is solid. */
+    double wall();
+
     /** A solid rectangle: depth in z, breadth in y, m. */
     record Rectangle(double depth, double breadth) implements Section {
+        @Override
+        public double wall() {
+            return breadth;
+        }
+
         @Override
         public double area() {
             return depth * breadth;
