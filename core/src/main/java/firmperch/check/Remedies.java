@@ -255,7 +255,7 @@ final class Remedies {
     // The shot and the place.
 
     static Remedy cameraToHeight(Project p) {
-        return toHeight(p, p.place().benchHeight() + p.shot().height() + p.shot().sensorDistance());
+        return toHeight(p, Situation.of(p).sensorHeightWanted());
     }
 
     /** High enough to focus and for the hands; higher still where it is already. */

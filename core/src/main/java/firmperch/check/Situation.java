@@ -129,6 +129,11 @@ public final class Situation {
                 project.place().benchHeight() + project.shot().height());
     }
 
+    /** Height above the floor at which the sensor sees just the wanted rectangle, m. */
+    public double sensorHeightWanted() {
+        return shotCentre().z() + project.shot().sensorDistance();
+    }
+
     /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */
     public double sensorDistance() {
         return posed.sensor().z() - shotCentre().z();

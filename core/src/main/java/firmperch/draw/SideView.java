@@ -82,9 +82,8 @@ public final class SideView {
             out.label(Ink.HINT, new Point(0.01, place.ceiling() - 0.06), Anchor.RIGHT,
                     "ceiling " + length(place.ceiling()));
             out.box(Ink.WALKWAY, 0, 0, place.walkway(), place.ceiling());
-            out.label(Ink.HINT, new Point(0.01, 0.05), Anchor.RIGHT, "walkway " + length(place.walkway()));
-            out.label(Ink.HINT, new Point(right, 0.06), Anchor.LEFT,
-                    "floor slopes " + s.show(Quantity.ANGLE, place.slope()));
+            out.label(Ink.HINT, new Point(right, place.ceiling() - 0.06), Anchor.LEFT,
+                    "walkway " + length(place.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, place.slope()));
         }
         double x0 = place.benchFrom();
         double x1 = x0 + place.benchDepth();

@@ -43,10 +43,9 @@ public final class ShotPanel implements Panel {
     public void show(Assessment assessment) {
         Situation s = assessment.situation();
         Shot wanted = assessment.project().shot();
-        double height = s.shotCentre().z() + wanted.sensorDistance();
         answer.setText("The rectangle fills the picture with the sensor "
                 + s.show(Quantity.LENGTH, wanted.sensorDistance()) + " above the work, "
-                + s.show(Quantity.LENGTH, height) + " above the floor. It is at "
+                + s.show(Quantity.LENGTH, s.sensorHeightWanted()) + " above the floor. It is at "
                 + s.show(Quantity.LENGTH, s.posed().sensor().z()) + " now."
                 + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES
                         ? " That is too near the ceiling of "
