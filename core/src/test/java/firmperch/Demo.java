@@ -1,10 +1,10 @@
 package firmperch;
 
 import firmperch.check.Situation;
-import firmperch.file.ProjectFile;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.project.RecordPath;
+import firmperch.project.Sample;
 import firmperch.rig.Rig;
 
 /** The shipped project, changed where a test wants it; it only serves as a rig to ask physics about. */
@@ -13,7 +13,7 @@ public final class Demo {
     }
 
     public static Project project() {
-        return ProjectFile.demo();
+        return Sample.project();
     }
 
     /** The project with values at paths: "perch.arm.linkLength", 0.5, … */

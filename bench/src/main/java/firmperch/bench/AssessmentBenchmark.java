@@ -1,11 +1,11 @@
 package firmperch.bench;
 
 import firmperch.check.Situation;
-import firmperch.file.ProjectFile;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
 import firmperch.project.Project;
+import firmperch.project.Sample;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.BallastSizing;
@@ -30,7 +30,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 4)
 @Fork(1)
 public class AssessmentBenchmark {
-    private final Project demo = ProjectFile.demo();
+    private final Project demo = Sample.project();
     private final Assessment complete = Assessor.everyPose(demo, Progress.NONE);
     private final FrameModel frame = Situation.of(demo).posed().frameModel();
 

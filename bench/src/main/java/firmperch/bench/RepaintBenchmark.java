@@ -2,8 +2,8 @@ package firmperch.bench;
 
 import firmperch.desk.DeskView;
 import firmperch.desk.Document;
-import firmperch.file.ProjectFile;
 import firmperch.project.Project;
+import firmperch.project.Sample;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
@@ -46,14 +46,13 @@ public class RepaintBenchmark {
         Platform.startup(started::countDown);
         started.await();
         onFx(() -> {
-            document = new Document(ProjectFile.demo(), null);
+            document = new Document(Sample.project(), null);
             DeskView desk = new DeskView(document, new NoHost());
             scene = new Scene(desk, 1280, 800);
             scene.getStylesheets().add(DeskView.class.getResource("desk.css").toExternalForm());
             Stage stage = new Stage();
             stage.setScene(scene);
             stage.show();
-            desk.begin();
             document.startSearching();
         });
         onFx(() -> new AnimationTimer() {

@@ -58,17 +58,6 @@ public final class ProjectFile {
         }
     }
 
-    /** The pottery studio that ships with the program. */
-    public static Project demo() {
-        Path name = Path.of("kiln-aisle" + EXTENSION);
-        try (InputStream in = ProjectFile.class.getResourceAsStream(name.toString())) {
-            // The build has validated it; loading the schema would be the longest part of starting up.
-            return project(name, tree(name, in.readAllBytes()));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /**
      * Reads a project.
      *

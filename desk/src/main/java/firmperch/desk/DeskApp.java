@@ -10,6 +10,7 @@ import firmperch.make.BuildPlan;
 import firmperch.make.Lists;
 import firmperch.project.Policy;
 import firmperch.project.Project;
+import firmperch.project.Sample;
 import firmperch.rig.Kind;
 import java.io.File;
 import java.io.IOException;
@@ -52,6 +53,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     private DeskView desk;
     private boolean dark;
     private Project recovered;
+    private String trouble = "";
     private Questions questions = new Dialogs();
 
     /** What the person is asked; tests answer in their place. */
@@ -72,38 +74,36 @@ public final class DeskApp extends Application implements DeskView.Host {
     @Override
     public void start(Stage primary) {
         List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
-        Path file = arguments.stream().filter(a -> !a.startsWith("--")).findFirst().map(Path::of).orElse(null);
-        open(primary, file);
-        if (file == null && !arguments.contains("--demo")) {
-            takeUpLeftWork();
-        }
-        arguments.stream().filter(a -> a.startsWith("--tour=")).findFirst()
-                .ifPresent(a -> new Tour(this, Path.of(a.substring("--tour=".length()))).start());
+        Opening opening = Opening.ahead();
+        open(primary, opening, () -> {
+            if (arguments.contains("--time")) {
+                System.out.println("first picture after " + FirstFrame.sinceStart() + " ms");
+                quit();
+                return;
+            }
+            begin();
+            if (opening.file() == null && !arguments.contains("--demo")) {
+                takeUpLeftWork();
+            }
+            arguments.stream().filter(a -> a.startsWith("--tour=")).findFirst()
+                    .ifPresent(a -> new Tour(this, Path.of(a.substring("--tour=".length()))).start());
+        });
     }
 
-    /** Opens the window on a file, or on the demo where there is none. */
-    void open(Stage primary, Path file) {
+    /**
+     * Opens the window and shows its first picture.
+     *
+     * @param painted what to do when that has been painted
+     */
+    void open(Stage primary, Opening opening, Runnable painted) {
         stage = primary;
-        Project project = Prepared.demo();
-        String trouble = "";
-        Path from = null;
-        if (file != null) {
-            try {
-                project = ProjectFile.read(file);
-                from = file;
-                recent.add(file);
-            } catch (UnusableFile e) {
-                trouble = e.getMessage();
-            }
+        trouble = opening.trouble();
+        if (opening.file() != null) {
+            recent.add(opening.file());
         }
         FONTS.forEach(font -> Font.loadFont(DeskApp.class.getResourceAsStream("/firmperch/fonts/" + font), 12));
-        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
-        document = new Document(project, from);
-        desk = new DeskView(document, this);
-        Scene scene = new Scene(desk, 1280, 800);
-        scene.getStylesheets().add(DeskApp.class.getResource("desk.css").toExternalForm());
-        shortcuts(scene);
-        stage.setScene(scene);
+        document = new Document(opening.project(), opening.file());
+        stage.setScene(new Scene(new FirstPicture(document), 1280, 800));
         stage.setMinWidth(1000);
         stage.setMinHeight(640);
         stage.setOnCloseRequest(e -> {
@@ -116,25 +116,24 @@ public final class DeskApp extends Application implements DeskView.Host {
         document.assessment().addListener((o, was, is) -> title());
         document.file().addListener((o, was, is) -> title());
         title();
+        stage.show();
+        new FirstFrame(painted).start();
+    }
+
+    /** The verdict is on the screen: now the desk around it, and the search for what is worse than this pose. */
+    void begin() {
+        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        desk = new DeskView(document, this);
+        Scene scene = stage.getScene();
+        scene.setRoot(desk);
+        scene.getStylesheets().add(DeskApp.class.getResource("desk.css").toExternalForm());
+        shortcuts(scene);
         desk.say(trouble);
+        // No button is about to be pressed yet.
+        desk.requestFocus();
         Timeline keeping = new Timeline(new KeyFrame(Duration.seconds(Recovery.EVERY_SECONDS), e -> keep()));
         keeping.setCycleCount(Animation.INDEFINITE);
         keeping.play();
-        stage.show();
-        new FirstFrame(this::begin).start();
-        // No button is about to be pressed yet.
-        desk.requestFocus();
-    }
-
-    /** The verdict is on the screen: now the panel beside it, and the search for what is worse than this pose. */
-    private void begin() {
-        List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
-        if (arguments.contains("--time")) {
-            System.out.println("first picture after " + FirstFrame.sinceStart() + " ms");
-            quit();
-            return;
-        }
-        desk.begin();
         document.startSearching();
     }
 
@@ -190,7 +189,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     public void fillFileMenu(MenuButton menu) {
         Menu recents = new Menu("Open recent");
         menu.getItems().addAll(item("New", "Ctrl+N", this::startNew), item("Open …", "Ctrl+O", this::chooseAndOpen),
-                recents, item("Open the sample studio", "", () -> replace(ProjectFile.demo(), null)),
+                recents, item("Open the sample studio", "", () -> replace(Sample.project(), null)),
                 new SeparatorMenuItem(), item("Save", "Ctrl+S", this::save),
                 item("Save as …", "Ctrl+Shift+S", this::saveAs));
         menu.setOnShowing(e -> {
@@ -209,7 +208,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     private void startNew() {
-        Project sample = ProjectFile.demo();
+        Project sample = Sample.project();
         replace(new Project("New perch", sample.studio(), document.project().units(), sample.shot(), sample.gear(),
                 sample.place(), Kind.ALL.getFirst().start().get(), sample.stance(),
                 Policy.STANDARD, List.of()), null);
@@ -222,14 +221,17 @@ public final class DeskApp extends Application implements DeskView.Host {
         }
     }
 
-    /** Opens a file in this window; what is open stays if it cannot be read. */
+    /** Opens a file in this window; what is open stays if it cannot be read. Reading is off this thread: the first takes a while. */
     void openFile(Path file) {
-        try {
-            Project project = ProjectFile.read(file);
-            replace(project, file);
-        } catch (UnusableFile e) {
-            desk.say(e.getMessage());
-        }
+        desk.say("Opening " + file + " …");
+        Thread.ofPlatform().daemon().name("reading").start(() -> {
+            try {
+                Project project = ProjectFile.read(file);
+                Platform.runLater(() -> replace(project, file));
+            } catch (UnusableFile e) {
+                Platform.runLater(() -> desk.say(e.getMessage()));
+            }
+        });
     }
 
     private void replace(Project project, Path file) {
@@ -239,8 +241,8 @@ public final class DeskApp extends Application implements DeskView.Host {
                 recent.add(file);
             }
             recovery.clear();
-            desk.say("");
         }
+        desk.say("");
     }
 
     private boolean mayLeave() {

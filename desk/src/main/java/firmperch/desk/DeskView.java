@@ -35,7 +35,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
@@ -64,7 +63,6 @@ public final class DeskView extends BorderPane {
     private final ToggleButton units = new ToggleButton();
     private final Button undo = new Button();
     private final Button redo = new Button();
-    private final HBox header = new HBox();
     private final StackPane middle = new StackPane();
     private final ScrollPane panelScroll = new ScrollPane();
     private Step step = Step.PERCH;
@@ -100,10 +98,7 @@ public final class DeskView extends BorderPane {
         loadPath = new LoadPath(this::choose);
         views = new Views(document);
         setTop(header());
-        // The load path's place is kept until it follows in the second frame.
-        Region place = new Region();
-        place.getStyleClass().add("load-path");
-        setLeft(place);
+        setLeft(loadPath);
         VBox centre = new VBox(verdictBar(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
@@ -115,20 +110,7 @@ public final class DeskView extends BorderPane {
         document.working().addListener((o, was, is) -> showWorking());
         document.file().addListener((o, was, is) -> showName());
         middle.getChildren().setAll(views);
-        loadPath.select(station);
-        refresh();
-    }
-
-    /** Adds load path, steps, tools and the first panel; until then the desk shows verdict and drawing alone. */
-    public void begin() {
-        setLeft(loadPath);
-        header.getChildren().addAll(LoadPath.spacer(), steps(), LoadPath.spacer(), tools());
-        // Somebody quick may have gone to a step by keyboard already.
-        if (panels.isEmpty()) {
-            choose(station);
-        } else {
-            go(step);
-        }
+        choose(station);
     }
 
     private static void icon(Button button, Feather icon, String what) {
@@ -144,8 +126,8 @@ public final class DeskView extends BorderPane {
         VBox names = new VBox(name, studio);
         HBox title = new HBox(10, logo, names);
         title.getStyleClass().add("title-block");
+        HBox header = new HBox(title, LoadPath.spacer(), steps(), LoadPath.spacer(), tools());
         header.getStyleClass().add("header");
-        header.getChildren().add(title);
         return header;
     }
 
@@ -240,9 +222,7 @@ public final class DeskView extends BorderPane {
     /** Shows another step of the work. */
     public void go(Step next) {
         step = next;
-        if (steps.containsKey(next)) {
-            steps.get(next).setSelected(true);
-        }
+        steps.get(next).setSelected(true);
         Panel panel = panel(next);
         panelScroll.setContent(panel.side());
         panelScroll.setVvalue(0);
@@ -314,12 +294,16 @@ public final class DeskView extends BorderPane {
     }
 
     private void showName() {
-        Project project = document.project();
+        name.setText(document.project().name());
+        studio.setText(whereKept(document));
+    }
+
+    /** The studio, and where its project is kept. */
+    static String whereKept(Document document) {
         Path file = document.file().get();
-        name.setText(project.name());
-        studio.setText(project.studio() + " · " + (document.unsaved()
+        return document.project().studio() + " · " + (document.unsaved()
                 ? "not saved"
-                : file == null ? "sample" : "saved in " + file.getFileName()));
+                : file == null ? "sample" : "saved in " + file.getFileName());
     }
 
     private void showWorking() {

@@ -43,12 +43,14 @@ public final class StatusMark extends StackPane {
         Line bar = new Line(1.5 * u, (9.2 + tilt / 2) * u - tilt * u, 14.5 * u, (9.2 + tilt / 2) * u);
         bar.setStrokeWidth(2.2 * u);
         bar.setStrokeLineCap(StrokeLineCap.ROUND);
+        bar.setStroke(VerdictStyle.light(verdict));
         bar.getStyleClass().add("mark-bar");
         Circle ball = switch (verdict) {
             case HOLDS -> new Circle(8 * u, 4.7 * u, 3 * u);
             case NEAR -> new Circle(10.2 * u, 4.6 * u, 3 * u);
             case GIVES -> new Circle(4.2 * u, 10 * u, 2.6 * u);
         };
+        ball.setFill(VerdictStyle.light(verdict));
         ball.getStyleClass().add("mark-ball");
         getChildren().setAll(new Group(box, bar, ball));
     }

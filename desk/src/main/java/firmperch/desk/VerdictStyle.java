@@ -3,12 +3,22 @@ package firmperch.desk;
 import firmperch.check.Verdict;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.paint.Color;
 
 /** Colours a node by a verdict through its style classes, and leaves them alone while the verdict stays. */
 final class VerdictStyle {
     private static final List<String> WORDS = List.of(Verdict.HOLDS.word(), Verdict.NEAR.word(), Verdict.GIVES.word());
 
     private VerdictStyle() {
+    }
+
+    /** The verdict's colour where no style sheet is there to give it. */
+    static Color light(Verdict verdict) {
+        return switch (verdict) {
+            case HOLDS -> Color.web("#1f6b47");
+            case NEAR -> Color.web("#8f4a05");
+            case GIVES -> Color.web("#a32318");
+        };
     }
 
     /** Gives a node the style class of that verdict's word, and of none other; null takes them all away. */

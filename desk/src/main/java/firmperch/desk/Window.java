@@ -32,8 +32,13 @@ final class Window {
                 passed = Stream.concat(Arrays.stream(arguments), Stream.of("--tour=" + folder)).toArray(String[]::new);
             }
         }
-        Prepared.start();
+        Opening.startAhead(file(arguments));
         Application.launch(DeskApp.class, passed);
+    }
+
+    /** The project file among the arguments; null if there is none. */
+    private static Path file(String[] arguments) {
+        return Arrays.stream(arguments).filter(a -> !a.startsWith("--")).findFirst().map(Path::of).orElse(null);
     }
 
     /** True if a window can be seen. */

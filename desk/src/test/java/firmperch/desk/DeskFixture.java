@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
@@ -57,19 +58,33 @@ final class DeskFixture {
     DeskFixture(Stage stage, Path file) {
         this.robot = new FxRobot();
         app.ask(answers);
-        app.open(stage, file);
+        app.open(stage, Opening.of(file), app::begin);
+    }
+
+    /** Waits for the desk that follows the first picture. */
+    void open() {
+        until("the desk comes", () -> app.desk() != null);
+    }
+
+    /** Waits until something is so. */
+    void until(String what, Callable<Boolean> so) {
+        waitFor(10, so, "never: " + what);
+    }
+
+    private static void waitFor(int seconds, Callable<Boolean> what, String otherwise) {
+        try {
+            WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS,
+                    () -> WaitForAsyncUtils.waitForAsyncFx(5000, what));
+        } catch (TimeoutException e) {
+            throw new AssertionError(otherwise, e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** Waits until every pose has been looked at and cures are found. */
     void settle() {
-        try {
-            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS,
-                    () -> WaitForAsyncUtils.waitForAsyncFx(5000,
-                            () -> !app.desk().busy() && app.document().assessment().get().complete()));
-        } catch (TimeoutException e) {
-            throw new AssertionError("the search does not end: " + app.document().working().get(), e);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
+        waitFor(60, () -> !app.desk().busy() && app.document().assessment().get().complete(),
+                "the search does not end");
     }
 
     void go(Step step) {

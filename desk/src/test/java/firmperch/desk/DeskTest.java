@@ -8,6 +8,7 @@ import firmperch.check.Verdict;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.file.ProjectFile;
 import firmperch.frame.Vec3;
+import firmperch.project.Sample;
 import firmperch.rig.LevelArm;
 import firmperch.rig.Station;
 import firmperch.search.Assessor;
@@ -25,6 +26,7 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -49,6 +51,11 @@ class DeskTest {
         desk = new DeskFixture(stage, null);
     }
 
+    @BeforeEach
+    void open() {
+        desk.open();
+    }
+
     @AfterEach
     void close() {
         robot.interact(() -> desk.app.document().close());
@@ -64,7 +71,7 @@ class DeskTest {
     void opensOnTheDemoWithItsVerdictSentence() {
         desk.settle();
         assertThat(desk.text("sentence"))
-                .isEqualTo(Assessor.everyPose(ProjectFile.demo(), Progress.NONE).sentence());
+                .isEqualTo(Assessor.everyPose(Sample.project(), Progress.NONE).sentence());
         assertThat(desk.text("cure-sentence")).startsWith("Cheapest cure: lever 65 mm");
     }
 
@@ -219,7 +226,7 @@ class DeskTest {
         assertThat(field.getText()).isEqualTo("50");
         robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
         assertThat(desk.app.document().project().perch()).as("50 mm is refused, 680 stays")
-                .isEqualTo(ProjectFile.demo().perch());
+                .isEqualTo(Sample.project().perch());
     }
 
     @Test
@@ -251,7 +258,7 @@ class DeskTest {
         robot.clickOn("#station-post");
         desk.type("perch.upright.length", "900");
         assertThat(desk.says("lies in the post of 900 mm")).isTrue();
-        assertThat(desk.app.document().project()).isEqualTo(ProjectFile.demo());
+        assertThat(desk.app.document().project()).isEqualTo(Sample.project());
     }
 
     // Dragging.
@@ -450,8 +457,8 @@ class DeskTest {
         robot.interact(() -> desk.app.document().edit("name", "Mine again"));
         desk.answers.toOpen = file;
         robot.push(KeyCode.CONTROL, KeyCode.O);
+        desk.until("it is open", () -> desk.app.document().project().name().equals("Mine"));
         assertThat(desk.answers.asked).contains("save first? Mine again");
-        assertThat(desk.app.document().project().name()).isEqualTo("Mine");
     }
 
     @Test
@@ -459,8 +466,9 @@ class DeskTest {
         Path broken = Files.writeString(folder.resolve("broken.perch.json"), "{\"format\":");
         desk.answers.toOpen = broken;
         robot.push(KeyCode.CONTROL, KeyCode.O);
+        desk.until("it is read", () -> !desk.text("notice").startsWith("Opening"));
         assertThat(desk.text("notice")).startsWith("broken.perch.json cannot be opened");
-        assertThat(desk.app.document().project()).isEqualTo(ProjectFile.demo());
+        assertThat(desk.app.document().project()).isEqualTo(Sample.project());
     }
 
     @Test
@@ -519,7 +527,7 @@ class DeskTest {
         robot.interact(() -> desk.app.document().edit("place.ceiling", 2.5));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(desk.app.document().project()).isEqualTo(ProjectFile.demo());
+        assertThat(desk.app.document().project()).isEqualTo(Sample.project());
         robot.push(KeyCode.CONTROL, KeyCode.Y);
         assertThat(arm().linkLength()).isEqualTo(0.5);
         assertThat(desk.app.document().project().place().ceiling()).isEqualTo(2.30);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import firmperch.file.ProjectFile;
 import firmperch.project.Project;
+import firmperch.project.Sample;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
@@ -30,7 +31,7 @@ class DocumentTest {
     @BeforeEach
     void open() throws TimeoutException {
         FxToolkit.registerPrimaryStage();
-        robot.interact(() -> document = new Document(ProjectFile.demo(), null));
+        robot.interact(() -> document = new Document(Sample.project(), null));
     }
 
     @AfterEach
@@ -52,7 +53,7 @@ class DocumentTest {
         robot.interact(document::undo);
         assertThat(document.project().stance().joints()).containsEntry("lift", 0.3);
         robot.interact(document::undo);
-        assertThat(document.project()).isEqualTo(ProjectFile.demo());
+        assertThat(document.project()).isEqualTo(Sample.project());
         robot.interact(document::redo);
         robot.interact(document::redo);
         assertThat(document.project().stance().joints()).containsEntry("lift", 0.5);
@@ -69,7 +70,7 @@ class DocumentTest {
 
     @Test
     void anEditThatChangesNothingIsNoStep() {
-        robot.interact(() -> document.edit(ProjectFile.demo()));
+        robot.interact(() -> document.edit(Sample.project()));
         assertThat(document.canUndo()).isFalse();
         assertThat(document.unsaved()).isFalse();
     }
@@ -77,7 +78,7 @@ class DocumentTest {
     @Test
     void aRefusedEditChangesNothing() {
         assertThatThrownBy(() -> document.edit("perch.arm.linkLength", 99.0)).isInstanceOf(InvalidValue.class);
-        assertThat(document.project()).isEqualTo(ProjectFile.demo());
+        assertThat(document.project()).isEqualTo(Sample.project());
         assertThat(document.canUndo()).isFalse();
     }
 
@@ -103,7 +104,7 @@ class DocumentTest {
 
     @Test
     void recoveredWorkCountsAsUnsaved() {
-        robot.interact(() -> document.recover(ProjectFile.demo(), folder.resolve("x.perch.json")));
+        robot.interact(() -> document.recover(Sample.project(), folder.resolve("x.perch.json")));
         assertThat(document.unsaved()).isTrue();
         assertThat(document.file().get()).isEqualTo(folder.resolve("x.perch.json"));
     }
@@ -113,7 +114,7 @@ class DocumentTest {
         robot.interact(document::startSearching);
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS,
                 () -> WaitForAsyncUtils.waitForAsyncFx(2000, () -> document.working().get().isEmpty()));
-        var expected = Assessor.full(ProjectFile.demo(), Progress.NONE);
+        var expected = Assessor.full(Sample.project(), Progress.NONE);
         assertThat(document.assessment().get().sentence()).isEqualTo(expected.sentence());
         assertThat(document.assessment().get().cureSentence()).isEqualTo(expected.cureSentence());
     }

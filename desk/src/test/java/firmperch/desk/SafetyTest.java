@@ -6,6 +6,7 @@ import firmperch.file.ProjectFile;
 import firmperch.file.UnusableFile;
 import firmperch.project.Project;
 import firmperch.project.RecordPath;
+import firmperch.project.Sample;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,7 +23,7 @@ class SafetyTest {
     private Path folder;
 
     private static Project named(String name) {
-        return RecordPath.of("name").with(ProjectFile.demo(), name);
+        return RecordPath.of("name").with(Sample.project(), name);
     }
 
     @Test

@@ -1,15 +1,18 @@
 package firmperch.desk.draw;
 
 import firmperch.draw.Drawing;
+import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
 
 /** A canvas that shows a drawing as large as it fits, true to scale, with a title. */
 public final class DrawingPane extends Pane {
+    private static final Font TITLE = Font.font("IBM Plex Sans SemiBold", 13);
+
     private final Canvas canvas = new Canvas();
-    private final Label title = new Label();
     private final String name;
     private final double margin;
     private Drawing drawing;
@@ -21,9 +24,7 @@ public final class DrawingPane extends Pane {
     public DrawingPane(String name, double margin) {
         this.name = name;
         this.margin = margin;
-        title.getStyleClass().add("drawing-title");
-        title.relocate(14, 8);
-        getChildren().addAll(canvas, title);
+        getChildren().add(canvas);
         getStyleClass().add("drawing");
         setMinSize(80, 80);
         setFocusTraversable(false);
@@ -64,7 +65,13 @@ public final class DrawingPane extends Pane {
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
         new FxPainter(g, viewport, palette).paint(drawing);
         // A pixel of the reference density is 1/96 inch; the scale is what a ruler on the screen would find there.
-        title.setText(name.isEmpty() ? "" : name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale()));
+        if (!name.isEmpty()) {
+            g.setFont(TITLE);
+            g.setTextAlign(TextAlignment.LEFT);
+            g.setTextBaseline(VPos.TOP);
+            g.setFill(palette.text());
+            g.fillText(name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale()), 14, 8);
+        }
     }
 
     /** Metres to the right of the drawing's origin at a pixel. */

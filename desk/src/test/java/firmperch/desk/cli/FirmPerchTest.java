@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import firmperch.file.ProjectFile;
 import firmperch.project.Project;
 import firmperch.project.RecordPath;
+import firmperch.project.Sample;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -30,7 +31,7 @@ class FirmPerchTest {
     @BeforeEach
     void writeDemo() throws IOException {
         demo = folder.resolve("demo.perch.json");
-        ProjectFile.write(demo, ProjectFile.demo());
+        ProjectFile.write(demo, Sample.project());
     }
 
     private int run(String... arguments) {
@@ -47,7 +48,7 @@ class FirmPerchTest {
 
     @Test
     void somethingShortExitsWithOne() throws IOException {
-        Project weak = RecordPath.of("perch.base.casterOut").with(ProjectFile.demo(), 0.24);
+        Project weak = RecordPath.of("perch.base.casterOut").with(Sample.project(), 0.24);
         ProjectFile.write(demo, weak);
         assertThat(run("check", demo.toString(), "--json")).isEqualTo(1);
         JsonNode report = new ObjectMapper().readTree(out.toString());

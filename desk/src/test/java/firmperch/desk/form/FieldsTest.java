@@ -2,9 +2,9 @@ package firmperch.desk.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import firmperch.file.ProjectFile;
 import firmperch.project.Project;
 import firmperch.project.RecordPath;
+import firmperch.project.Sample;
 import firmperch.rig.Station;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class FieldsTest {
-    private static final Project DEMO = ProjectFile.demo();
+    private static final Project DEMO = Sample.project();
 
     static List<Field> fields() {
         List<Field> all = new ArrayList<>(
