@@ -87,7 +87,18 @@ public class RepaintBenchmark {
      */
     @Benchmark
     public void dragFrame() throws InterruptedException, ExecutionException {
-        FutureTask<Void> frame = new FutureTask<>(this::move, null);
+        inNextFrame(this::move);
+    }
+
+    /** The same with nothing moved: how evenly the toolkit itself keeps time on this machine. */
+    @Benchmark
+    public void stillFrame() throws InterruptedException, ExecutionException {
+        inNextFrame(() -> {
+        });
+    }
+
+    private void inNextFrame(Runnable what) throws InterruptedException, ExecutionException {
+        FutureTask<Void> frame = new FutureTask<>(what, null);
         nextFrame = frame;
         frame.get();
     }

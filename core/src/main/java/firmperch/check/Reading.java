@@ -27,6 +27,11 @@ public record Reading(double asked, double available, Supplier<String> numbers) 
         return Math.clamp(available / asked, 0, PLENTY);
     }
 
+    /** The same without an end: what a change still betters where there is plenty; infinite where nothing is asked. */
+    public double ratio() {
+        return asked <= 0 ? Double.POSITIVE_INFINITY : available / asked;
+    }
+
     /** How this margin is called. */
     public Verdict verdict(boolean reserve, double near) {
         double margin = margin();

@@ -3,12 +3,15 @@ package firmperch.project;
 import firmperch.units.InvalidValue;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * One value inside nested records, named by its path: {@code perch.arm.linkLength}, {@code gear.items.2.mass},
@@ -76,7 +79,7 @@ public record RecordPath(List<String> steps) {
         return switch (at) {
             case Record record -> {
                 try {
-                    yield component(record, step).getAccessor().invoke(record);
+                    yield accessor(record, step).invoke(record);
                 } catch (ReflectiveOperationException e) {
                     throw new IllegalStateException("reading " + step, e);
                 }
@@ -87,13 +90,21 @@ public record RecordPath(List<String> steps) {
         };
     }
 
-    private static RecordComponent component(Record record, String name) {
-        for (RecordComponent component : record.getClass().getRecordComponents()) {
-            if (component.getName().equals(name)) {
-                return component;
-            }
+    /** Looked up once a record type: every field of a form reads its value whenever anything changes. */
+    private static final ClassValue<Map<String, Method>> ACCESSORS = new ClassValue<>() {
+        @Override
+        protected Map<String, Method> computeValue(Class<?> type) {
+            return Arrays.stream(type.getRecordComponents())
+                    .collect(Collectors.toMap(RecordComponent::getName, RecordComponent::getAccessor));
         }
-        throw new IllegalArgumentException("no " + name + " in " + record.getClass().getSimpleName());
+    };
+
+    private static Method accessor(Record record, String name) {
+        Method accessor = ACCESSORS.get(record.getClass()).get(name);
+        if (accessor == null) {
+            throw new IllegalArgumentException("no " + name + " in " + record.getClass().getSimpleName());
+        }
+        return accessor;
     }
 
     private static Object rebuilt(Record record, String name, Object value) {

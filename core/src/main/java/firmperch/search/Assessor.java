@@ -112,10 +112,13 @@ public final class Assessor {
         List<Cure> cures = new ArrayList<>();
         for (Remedy remedy : finding.check().remedies(assessment.project())) {
             Cure best = null;
+            double most = finding.reading().ratio();
             for (Dose dose : remedy.doses()) {
-                Cure tried = tried(assessment, finding, dose);
-                if (tried.margin() > finding.margin() && (best == null || tried.margin() > best.margin())) {
-                    best = tried;
+                Finding after = everyPose(dose.changed(), List.of(finding.check()), Progress.NONE).findings()
+                        .getFirst();
+                if (after.reading().ratio() > most) {
+                    most = after.reading().ratio();
+                    best = cure(assessment, finding, dose, after);
                 }
                 if (best != null && best.verdict() == Verdict.HOLDS) {
                     break;
@@ -130,8 +133,7 @@ public final class Assessor {
         return cures;
     }
 
-    private static Cure tried(Assessment before, Finding finding, Dose dose) {
-        Finding after = everyPose(dose.changed(), List.of(finding.check()), Progress.NONE).findings().getFirst();
+    private static Cure cure(Assessment before, Finding finding, Dose dose, Finding after) {
         List<String> worsens = List.of();
         if (finding.verdict() != Verdict.HOLDS && after.verdict() != Verdict.GIVES) {
             worsens = everyPose(dose.changed(), Progress.NONE).findings().stream()

@@ -98,14 +98,14 @@ public final class DeskView extends BorderPane {
         loadPath = new LoadPath(this::choose);
         views = new Views(document);
         setTop(header());
-        setLeft(loadPath);
+        setLeft(new Island(loadPath));
         VBox centre = new VBox(verdictBar(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
         panelScroll.setFitToWidth(true);
         panelScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         panelScroll.getStyleClass().add("panel-scroll");
-        setRight(panelScroll);
+        setRight(new Island(panelScroll));
         document.assessment().addListener((o, was, is) -> refresh());
         document.working().addListener((o, was, is) -> showWorking());
         document.file().addListener((o, was, is) -> showName());

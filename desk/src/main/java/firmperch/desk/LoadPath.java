@@ -6,7 +6,9 @@ import firmperch.rig.Station;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -96,16 +98,19 @@ final class LoadPath extends VBox {
         int n = rows.size();
         double pitch = line.getHeight() / n;
         double full = Math.sqrt(posed.mass());
-        flow.getPoints().clear();
+        List<Double> outline = new ArrayList<>();
         Station[] stations = rows.keySet().toArray(Station[]::new);
         for (int i = 0; i < n; i++) {
-            double half = half(posed, stations[i], full);
-            flow.getPoints().addAll(MARK_X + half, pitch * (i + 0.5));
+            outline.addAll(List.of(MARK_X + half(posed, stations[i], full), pitch * (i + 0.5)));
         }
         double last = half(posed, stations[n - 1], full);
-        flow.getPoints().addAll(MARK_X + last, line.getHeight(), MARK_X - last, line.getHeight());
+        outline.addAll(List.of(MARK_X + last, line.getHeight(), MARK_X - last, line.getHeight()));
         for (int i = n - 1; i >= 0; i--) {
-            flow.getPoints().addAll(MARK_X - half(posed, stations[i], full), pitch * (i + 0.5));
+            outline.addAll(List.of(MARK_X - half(posed, stations[i], full), pitch * (i + 0.5)));
+        }
+        // A drag does not change what flows; then the band need not be painted again.
+        if (!outline.equals(flow.getPoints())) {
+            flow.getPoints().setAll(outline);
         }
     }
 

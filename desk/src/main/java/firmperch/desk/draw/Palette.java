@@ -1,28 +1,56 @@
 package firmperch.desk.draw;
 
 import firmperch.draw.Ink;
+import java.util.EnumMap;
+import java.util.Map;
 import javafx.scene.paint.Color;
 
 /** The drawing's colours on the screen, light and dark; everything else takes its colours from the style sheet. */
 public enum Palette {
-    LIGHT, DARK;
+    LIGHT(true), DARK(false);
 
-    private Color pick(String light, String dark) {
-        return Color.web(this == LIGHT ? light : dark);
+    private final boolean light;
+    // Mixed once: a drawing asks for them hundreds of times a frame.
+    private final Map<Ink, Color> fills = new EnumMap<>(Ink.class);
+    private final Map<Ink, Color> strokes = new EnumMap<>(Ink.class);
+    private final Color ground;
+    private final Color text;
+
+    Palette(boolean light) {
+        this.light = light;
+        ground = pick("#ffffff", "#171c1f");
+        text = pick("#222b30", "#e6e9ea");
+        for (Ink ink : Ink.values()) {
+            fills.put(ink, mixFill(ink));
+            strokes.put(ink, mixStroke(ink));
+        }
+    }
+
+    private Color pick(String inLight, String inDark) {
+        return Color.web(light ? inLight : inDark);
     }
 
     /** Behind the drawing. */
     Color ground() {
-        return pick("#ffffff", "#171c1f");
+        return ground;
     }
 
     /** Words and dimensions. */
     Color text() {
-        return pick("#222b30", "#e6e9ea");
+        return text;
     }
 
     /** What an area or disc is filled with; transparent if it is only outlined. */
     Color fill(Ink ink) {
+        return fills.get(ink);
+    }
+
+    /** What lines and outlines are drawn with. */
+    Color stroke(Ink ink) {
+        return strokes.get(ink);
+    }
+
+    private Color mixFill(Ink ink) {
         return switch (ink) {
             case STICK -> pick("#dcb67c", "#a97f45");
             case PLATE, CARRIAGE -> pick("#ecd3a6", "#8f7345");
@@ -42,8 +70,7 @@ public enum Palette {
         };
     }
 
-    /** What lines and outlines are drawn with. */
-    Color stroke(Ink ink) {
+    private Color mixStroke(Ink ink) {
         return switch (ink) {
             case GRID -> pick("#e6e7e3", "#2a3135");
             case STICK, PLATE, CARRIAGE, BENCH, BOARD, BOX -> pick("#8a6a36", "#c7a566");

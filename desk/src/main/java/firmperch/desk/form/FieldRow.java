@@ -7,6 +7,7 @@ import firmperch.stock.Catalogue;
 import firmperch.stock.Closure;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
@@ -33,6 +34,8 @@ final class FieldRow extends VBox {
     private final Control editor;
     private boolean showing;
     private boolean typing;
+    private Object known;
+    private UnitSystem knownIn;
 
     FieldRow(Field field, Document document) {
         this.field = field;
@@ -89,6 +92,7 @@ final class FieldRow extends VBox {
         // What was only looked at is not read back: it was rounded to be shown.
         if (typing && exists()) {
             typing = false;
+            known = null;
             if (text.getText().equals(shown(quantity))) {
                 refuse(null);
             } else {
@@ -131,6 +135,7 @@ final class FieldRow extends VBox {
     }
 
     private void refuse(String why) {
+        known = null;
         error.setText(why);
         error.setManaged(why != null);
         error.setVisible(why != null);
@@ -183,16 +188,22 @@ final class FieldRow extends VBox {
     /** Shows the project's value, unless the person is just typing another or was just refused. */
     @SuppressWarnings("unchecked")
     void show(Project project) {
+        Object value = path.get(project);
+        if (value != null && value.equals(known) && project.units() == knownIn) {
+            return;
+        }
+        known = value;
+        knownIn = project.units();
         showing = true;
         switch (field.kind()) {
             case Field.Typed typed -> showText(shown(typed.quantity()));
             case Field.Words _ -> showText(shown(null));
             case Field.Chosen chosen -> {
-                Catalogue.Row row = chosen.catalogue().get((String) path.get(project));
+                Catalogue.Row row = chosen.catalogue().get((String) value);
                 ((ComboBox<Catalogue.Row>) editor).setValue(row);
             }
             case Field.Either either -> ((ComboBox<String>) editor)
-                    .setValue((boolean) path.get(project) ? either.yes() : either.no());
+                    .setValue((boolean) value ? either.yes() : either.no());
         }
         showing = false;
     }
