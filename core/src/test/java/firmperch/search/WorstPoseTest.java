@@ -15,6 +15,7 @@ import firmperch.rig.Rig;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.CancellationException;
+import java.util.function.ToDoubleFunction;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -108,13 +109,31 @@ class WorstPoseTest {
     void findsTheMaximumOfAKnownFunction() {
         Rig rig = Situation.of(DEMO).posed().rig();
         WorstPose search = new WorstPose(rig);
-        java.util.function.ToDoubleFunction<Pose> f = p -> 2 + Math.sin(p.get(1)) * Math.cos(p.get(2));
+        ToDoubleFunction<Pose> f = p -> 2 + Math.sin(p.get(1)) * Math.cos(p.get(2));
         double[] known = search.grid().stream().mapToDouble(f).toArray();
         WorstPose.Found found = search.largest(known, f, Pose.of(3, 0, 0));
         assertThat(found.figure()).isCloseTo(3, within(0.03));
         assertThat(found.pose().get(1)).isCloseTo(Math.PI / 2, within(0.25));
         assertThat(found.pose().get(0)).as("what makes no difference stays as it is").isEqualTo(3);
         assertThat(found.search().bound()).isLessThanOrEqualTo(0.01);
+    }
+
+    /** Waves whose largest value is known to be 5, at whatever phase: up to four in the swing, three in the lift. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4})
+    void boundsTheWavesItSaysItDoes(int waves) {
+        WorstPose search = new WorstPose(Situation.of(DEMO).posed().rig());
+        Random random = new Random(waves);
+        for (int i = 0; i < 40; i++) {
+            double swingPhase = 2 * Math.PI * random.nextDouble();
+            double liftAt = -0.6 + 1.3 * random.nextDouble();
+            ToDoubleFunction<Pose> figure = p -> 3 + Math.sin(waves * p.get(1) + swingPhase)
+                    + Math.cos(Math.min(waves, 3) * (p.get(2) - liftAt));
+            double[] known = search.grid().stream().mapToDouble(figure).toArray();
+            WorstPose.Found found = search.largest(known, figure, Pose.of(3, 0, 0));
+            assertThat(found.figure()).isBetween(5 / (1 + WorstPose.TOLERANCE), 5.0);
+            assertThat(found.figure() * (1 + found.search().bound())).isGreaterThanOrEqualTo(5 - 1e-9);
+        }
     }
 
     @Test
