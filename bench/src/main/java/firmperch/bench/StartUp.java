@@ -1,8 +1,11 @@
 package firmperch.bench;
 
 import firmperch.desk.FirstFrame;
+import firmperch.file.ProjectFile;
+import firmperch.project.Sample;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -27,14 +30,24 @@ public final class StartUp {
     public static void main(String[] arguments) throws IOException, InterruptedException {
         List<Long> bare = new ArrayList<>();
         List<Long> desk = new ArrayList<>();
+        List<Long> onFile = new ArrayList<>();
+        Path file = Files.createTempFile("start", ProjectFile.EXTENSION);
+        ProjectFile.write(file, Sample.project());
         for (int i = 0; i < ROUNDS; i++) {
             bare.add(once(Bare.class.getName()));
             desk.add(once("firmperch.desk.Main", "--demo", "--time"));
+            onFile.add(once("firmperch.desk.Main", file.toString(), "--demo", "--time"));
         }
+        Files.delete(file);
         long b = median(bare);
-        long d = median(desk);
-        System.out.printf("bare window %d ms %s%nfirst verdict %d ms %s%nratio %.2f%n", b, bare, d, desk,
-                (double) d / b);
+        System.out.printf("bare window %d ms %s%n", b, bare);
+        print("first verdict", desk, b);
+        print("first verdict on a file", onFile, b);
+    }
+
+    private static void print(String what, List<Long> times, long bare) {
+        long median = median(times);
+        System.out.printf("%s %d ms %s, ratio %.2f%n", what, median, times, (double) median / bare);
     }
 
     private static long median(List<Long> times) {

@@ -168,10 +168,7 @@ public final class SideView {
         double work = s.shotCentre().z();
         double distance = s.sensorDistance();
         if (distance > shot.lensLength()) {
-            double across = shot.alongArm() ? framing.widthAt(distance) : framing.depthAt(distance);
-            double other = shot.alongArm() ? framing.depthAt(distance) : framing.widthAt(distance);
-            double direction = posed.swing() + s.project().stance().heading();
-            double seen = Math.abs(Math.cos(direction)) * across + Math.abs(Math.sin(direction)) * other;
+            double seen = seen();
             Point front = up(sensor, -shot.lensLength());
             out.area(Ink.SIGHT, front, new Point(front.x() - seen / 2, work), new Point(front.x() + seen / 2, work));
             out.path(Ink.SIGHT_EDGE, new Point(front.x() - seen / 2, work), new Point(front.x() + seen / 2, work));
@@ -196,6 +193,17 @@ public final class SideView {
         out.path(Ink.GHOST, outer, new Point(mount.x(), outer.y()), mount);
         out.disc(Ink.GHOST, mount, 0.05);
         out.label(Ink.GHOST, new Point(mount.x() + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
+    }
+
+    /** Width of what the camera sees, as it appears from the side, m. */
+    private double seen() {
+        Shot shot = s.project().shot();
+        Framing framing = shot.framing();
+        double distance = s.sensorDistance();
+        double across = shot.alongArm() ? framing.widthAt(distance) : framing.depthAt(distance);
+        double other = shot.alongArm() ? framing.depthAt(distance) : framing.widthAt(distance);
+        double direction = posed.swing() + s.project().stance().heading();
+        return Math.abs(Math.cos(direction)) * across + Math.abs(Math.sin(direction)) * other;
     }
 
     /** From the centre of mass to the edge it would go over, on the side the arm points to. */
@@ -230,7 +238,7 @@ public final class SideView {
         double front = posed.sensor().z() - s.project().shot().lensLength();
         double work = s.shotCentre().z();
         if (front > work) {
-            double x = at(posed.sensor()).x() + 0.20;
+            double x = at(posed.sensor()).x() - seen() / 2 - 0.06;
             out.dimension(new Point(x, work), new Point(x, front), Side.ON,
                     Quantity.LENGTH.bare(front - work, s.project().units()));
         }
