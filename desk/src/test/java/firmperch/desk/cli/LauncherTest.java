@@ -1,0 +1,99 @@
+package firmperch.desk.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import firmperch.file.ProjectFile;
+import firmperch.project.Sample;
+import java.io.File;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.jar.Attributes;
+import java.util.jar.JarEntry;
+import java.util.jar.JarOutputStream;
+import java.util.jar.Manifest;
+import java.util.stream.Stream;
+import org.assertj.core.api.InstanceOfAssertFactories;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.DisabledOnOs;
+import org.junit.jupiter.api.condition.OS;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The launcher starts the jar beside it, and Java's archive of classes comes into being and is used. */
+@DisabledOnOs(OS.WINDOWS)
+class LauncherTest {
+    @TempDir
+    private Path folder;
+
+    private Path launcher;
+
+    /** Lays out what packaging does, from the classes under test: Java archives classes of jars only. */
+    @BeforeEach
+    void layOut() throws IOException {
+        launcher = Files.copy(Path.of("src", "main", "launch", "firm-perch"), folder.resolve("firm-perch"));
+        List<String> jars = new ArrayList<>();
+        for (String part : System.getProperty("java.class.path").split(File.pathSeparator)) {
+            Path path = Path.of(part);
+            if (Files.isDirectory(path)) {
+                Path jar = folder.resolve("classes" + jars.size() + ".jar");
+                pack(path, jar, new Manifest());
+                jars.add(jar.toUri().toString());
+            } else {
+                jars.add(path.toUri().toString());
+            }
+        }
+        Manifest manifest = new Manifest();
+        manifest.getMainAttributes().put(Attributes.Name.MANIFEST_VERSION, "1.0");
+        manifest.getMainAttributes().put(Attributes.Name.MAIN_CLASS, "firmperch.desk.Main");
+        manifest.getMainAttributes().put(Attributes.Name.CLASS_PATH, String.join(" ", jars));
+        pack(Files.createDirectory(folder.resolve("nothing")), folder.resolve("firm-perch.jar"), manifest);
+    }
+
+    private static void pack(Path classes, Path jar, Manifest manifest) throws IOException {
+        try (OutputStream out = Files.newOutputStream(jar);
+                JarOutputStream packed = new JarOutputStream(out, manifest);
+                Stream<Path> files = Files.walk(classes)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                packed.putNextEntry(new JarEntry(classes.relativize(file).toString().replace('\\', '/')));
+                Files.copy(file, packed);
+                packed.closeEntry();
+            }
+        }
+    }
+
+    private String run(int status, String... arguments) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of("sh", launcher.toString()));
+        command.addAll(List.of(arguments));
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().put("JAVA_HOME", System.getProperty("java.home"));
+        builder.environment().put("HOME", folder.toString());
+        builder.environment().put("XDG_DATA_HOME", folder.resolve("user data").toString());
+        Process process = builder.start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).as(said).isEqualTo(status);
+        return said;
+    }
+
+    @Test
+    void keepsAnArchiveAndSaysNothingOfIt() throws IOException, InterruptedException {
+        Path project = folder.resolve("with space.perch.json");
+        ProjectFile.write(project, Sample.project());
+        String first = run(0, "check", project.toString());
+        assertThat(first).startsWith("Wedging bench").doesNotContain("[warning]");
+        try (Stream<Path> kept = Files.walk(folder)) {
+            assertThat(kept.filter(f -> f.endsWith("command.jsa")).mapToLong(f -> f.toFile().length()))
+                    .singleElement(InstanceOfAssertFactories.LONG).isGreaterThan(1_000_000);
+        }
+        assertThat(run(0, "check", project.toString())).as("with the archive").isEqualTo(first);
+    }
+
+    @Test
+    void passesTheExitCodeOn() throws IOException, InterruptedException {
+        assertThat(run(2, "check", folder.resolve("none").toString())).contains("there is no such file");
+    }
+}
