@@ -37,6 +37,15 @@ public record Project(String name, String studio, UnitSystem units, Shot shot, G
         return new Project(name, studio, units, shot, gear, place, perch, changed, policy, log);
     }
 
+    /** True if nothing but how it stands differs, if anything does. */
+    public boolean onlyMovedFrom(Project other) {
+        return allButStance().equals(other.allButStance());
+    }
+
+    private List<Object> allButStance() {
+        return List.of(name, studio, units, shot, gear, place, perch, policy, log);
+    }
+
     /** The same project with another gear list. */
     public Project with(Gear changed) {
         return new Project(name, studio, units, shot, changed, place, perch, stance, policy, log);

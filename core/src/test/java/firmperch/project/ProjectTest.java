@@ -128,4 +128,13 @@ class ProjectTest {
         assertThat(Policy.STANDARD.lift()).isEqualTo(23);
         assertThat(Policy.STANDARD.person()).isEqualTo(100);
     }
+
+    @Test
+    void knowsWhetherItOnlyMoved() {
+        Project project = Demo.project();
+        assertThat(Demo.with("stance.x", 0.9, "stance.joints.lift", 0.3).onlyMovedFrom(project)).isTrue();
+        assertThat(Demo.with("perch.arm.linkLength", 0.6).onlyMovedFrom(project)).isFalse();
+        assertThat(Demo.with("place.roomDepth", 20.0, "stance.x", 15.0).onlyMovedFrom(project)).isFalse();
+        assertThat(project.onlyMovedFrom(Demo.with("place.roomDepth", 20.0, "stance.x", 15.0))).isFalse();
+    }
 }

@@ -160,8 +160,7 @@ public final class Document {
 
     private void assess(Project project) {
         Assessment before = assessment.get();
-        boolean onlyMoved = before != null && before.complete() && project.with(before.project().stance())
-                .equals(before.project());
+        boolean onlyMoved = before != null && before.complete() && project.onlyMovedFrom(before.project());
         assessment.set(onlyMoved ? Assessor.now(project, before) : Assessor.now(project));
         seek(assessment.get());
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import firmperch.file.ProjectFile;
 import firmperch.project.Project;
+import firmperch.project.RecordPath;
 import firmperch.project.Sample;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
@@ -109,11 +110,28 @@ class DocumentTest {
         assertThat(document.file().get()).isEqualTo(folder.resolve("x.perch.json"));
     }
 
+    /** The perch stood further out than the next project's room is deep. */
+    @Test
+    void opensASmallerRoom() throws TimeoutException {
+        Project hall = RecordPath.of("stance.x").with(RecordPath.of("place.roomDepth").with(Sample.project(), 20.0),
+                15.0);
+        robot.interact(() -> document.open(hall, null));
+        robot.interact(document::startSearching);
+        searched();
+        assertThat(document.assessment().get().complete()).isTrue();
+        robot.interact(() -> document.open(Sample.project(), null));
+        assertThat(document.project()).isEqualTo(Sample.project());
+    }
+
+    private void searched() throws TimeoutException {
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.waitForAsyncFx(2000, () -> document.working().get().isEmpty()));
+    }
+
     @Test
     void theSearchEndsInTheSameAnswerAsTheCommandLines() throws TimeoutException {
         robot.interact(document::startSearching);
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.waitForAsyncFx(2000, () -> document.working().get().isEmpty()));
+        searched();
         var expected = Assessor.full(Sample.project(), Progress.NONE);
         assertThat(document.assessment().get().sentence()).isEqualTo(expected.sentence());
         assertThat(document.assessment().get().cureSentence()).isEqualTo(expected.cureSentence());
@@ -126,8 +144,7 @@ class DocumentTest {
             double length = 0.5 + 0.005 * i;
             robot.interact(() -> document.edit("perch.arm.linkLength", length));
         }
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.waitForAsyncFx(2000, () -> document.working().get().isEmpty()));
+        searched();
         assertThat(document.assessment().get().project()).isEqualTo(document.project());
         assertThat(document.assessment().get().complete()).isTrue();
     }

@@ -1,5 +1,6 @@
 package firmperch.desk.gear;
 
+import firmperch.desk.Card;
 import firmperch.desk.Document;
 import firmperch.desk.Panel;
 import firmperch.desk.ReasonList;
@@ -19,7 +20,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Everything that hangs on the head, each with its mass and where its weight sits. */
@@ -99,16 +99,8 @@ public final class GearPanel implements Panel {
             HBox.setHgrow(second, Priority.ALWAYS);
             HBox pairs = new HBox(10, first, second);
             pairs.getStyleClass().add("compact");
-            Button remove = new Button("Remove");
-            remove.getStyleClass().add("quiet");
-            remove.setAccessibleText("Remove " + project.gear().items().get(i).name());
-            remove.setOnAction(e -> remove(index));
-            Region gap = new Region();
-            HBox.setHgrow(gap, Priority.ALWAYS);
-            VBox card = new VBox(name, pairs, new HBox(gap, remove));
-            card.getStyleClass().add("card");
             forms.addAll(List.of(name, first, second));
-            items.getChildren().add(card);
+            items.getChildren().add(new Card("item " + (i + 1), () -> remove(index), name, pairs));
         }
     }
 

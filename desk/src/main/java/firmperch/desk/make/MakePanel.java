@@ -82,10 +82,7 @@ public final class MakePanel implements Panel {
     }
 
     private void add(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.getStyleClass().add(style);
-        order.getChildren().add(label);
+        order.getChildren().add(Words.of(style, text));
     }
 
     private static Grid cuts(BuildPlan plan, UnitSystem system) {
@@ -109,11 +106,10 @@ public final class MakePanel implements Panel {
 
     private static Label concrete(BuildPlan plan, UnitSystem system) {
         Concrete c = plan.concrete();
-        Label label = new Label(Quantity.MASS.show(c.mass(), system) + ", " + Quantity.VOLUME.show(c.volume(), system)
-                + ": " + c.bags() + " × " + c.bag().label() + " with " + Quantity.VOLUME.show(c.water(), system)
-                + " of water. Post, hardware and concrete come to about "
-                + String.format(Locale.ROOT, "%.0f", plan.price()) + ", wood not counted.");
-        label.setWrapText(true);
-        return label;
+        return Words.of("numbers",
+                Quantity.MASS.show(c.mass(), system) + ", " + Quantity.VOLUME.show(c.volume(), system)
+                        + ": " + c.bags() + " × " + c.bag().label() + " with " + Quantity.VOLUME.show(c.water(), system)
+                        + " of water. Post, hardware and concrete come to about "
+                        + String.format(Locale.ROOT, "%.0f", plan.price()) + ", wood not counted.");
     }
 }

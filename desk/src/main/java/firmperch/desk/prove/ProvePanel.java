@@ -1,5 +1,6 @@
 package firmperch.desk.prove;
 
+import firmperch.desk.Card;
 import firmperch.desk.Document;
 import firmperch.desk.Panel;
 import firmperch.desk.Words;
@@ -127,7 +128,7 @@ public final class ProvePanel implements Panel {
     @Override
     public void show(Assessment assessment) {
         Project project = assessment.project();
-        if (project.equals(shown)) {
+        if (shown != null && project.onlyMovedFrom(shown)) {
             return;
         }
         shown = project;
@@ -136,9 +137,7 @@ public final class ProvePanel implements Panel {
             list.getChildren().add(card(project, i));
         }
         if (project.log().isEmpty()) {
-            Label none = new Label("Nothing measured yet.");
-            none.getStyleClass().add("hint");
-            list.getChildren().add(none);
+            list.getChildren().add(Words.of("hint", "Nothing measured yet."));
         }
     }
 
@@ -147,24 +146,11 @@ public final class ProvePanel implements Panel {
         Measurement measured = comparison.measured();
         Quantity unit = measured.kind().quantity();
         Label title = Words.of("question", measured.date() + " · " + measured.kind().label());
-        Label figures = new Label("measured " + unit.show(measured.value(), project.units()) + ", predicted "
-                + unit.show(comparison.predicted(), project.units()));
-        figures.getStyleClass().add("numbers");
-        Label words = new Label(comparison.inWords(project.units()));
-        words.setWrapText(true);
-        Button remove = new Button("Remove");
-        remove.getStyleClass().add("quiet");
-        remove.setAccessibleText("Remove the measurement of " + measured.date());
-        remove.setOnAction(e -> remove(index));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        VBox card = new VBox(4, title, figures, words);
-        if (!measured.note().isEmpty()) {
-            Label noteLabel = Words.of("hint", measured.note());
-            card.getChildren().add(noteLabel);
-        }
-        card.getChildren().add(new HBox(gap, remove));
-        card.getStyleClass().add("card");
-        return card;
+        Label figures = Words.of("numbers", "measured " + unit.show(measured.value(), project.units())
+                + ", predicted " + unit.show(comparison.predicted(), project.units()));
+        Label words = Words.of("numbers", comparison.inWords(project.units()));
+        Label remark = Words.of("hint", measured.note());
+        remark.setManaged(!measured.note().isEmpty());
+        return new Card("the measurement of " + measured.date(), () -> remove(index), title, figures, words, remark);
     }
 }

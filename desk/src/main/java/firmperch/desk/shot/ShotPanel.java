@@ -18,7 +18,7 @@ import javafx.scene.layout.VBox;
 /** What has to be in the picture, through which lens, and from where that is seen. */
 public final class ShotPanel implements Panel {
     private final VBox box = new VBox();
-    private final Label answer = new Label();
+    private final Label answer = Words.of("answer", "");
     private final Form shot;
     private final Form camera;
     private final ReasonList reasons;
@@ -27,8 +27,6 @@ public final class ShotPanel implements Panel {
         shot = Form.of(document, "The picture", Fields.SHOT);
         camera = Form.of(document, "Camera and lens", Fields.CAMERA);
         reasons = new ReasonList(actions, f -> f.about().id().startsWith("shot."), false);
-        answer.setWrapText(true);
-        answer.getStyleClass().add("answer");
         Label heading = Words.heading("Reasons");
         box.getChildren().addAll(answer, shot, camera, heading, reasons);
         box.getStyleClass().add("panel");

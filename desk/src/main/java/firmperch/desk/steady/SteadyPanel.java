@@ -16,14 +16,12 @@ import javafx.scene.layout.VBox;
 /** Every reason, the weakest first, and what is asked of a perch. */
 public final class SteadyPanel implements Panel {
     private final VBox box = new VBox();
-    private final Label now = new Label();
+    private final Label now = Words.of("answer", "");
     private final ReasonList reasons;
     private final Form policy;
     private final Form joints;
 
     public SteadyPanel(Document document, ReasonList.Actions actions) {
-        now.setWrapText(true);
-        now.getStyleClass().add("answer");
         reasons = new ReasonList(actions, f -> true, true);
         policy = Form.of(document, "", Fields.POLICY);
         joints = Form.of(document, "Set now", Fields.JOINTS);
