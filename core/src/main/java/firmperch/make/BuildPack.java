@@ -194,7 +194,13 @@ public final class BuildPack {
         row(bold, columns, "Question", "asked", "can take", "margin", "verdict");
         List<Finding> findings = new ArrayList<>(assessment.findings());
         findings.sort(Comparator.comparing((Finding f) -> -f.verdict().ordinal()).thenComparing(Finding::margin));
-        for (Finding f : findings.subList(0, Math.min(findings.size(), 16))) {
+        for (int i = 0; i < findings.size(); i++) {
+            Finding f = findings.get(i);
+            if (y < MARGIN + 24) {
+                line(regular, 8,
+                        findings.size() - i + " more, each with more to spare, are left out for want of room.");
+                break;
+            }
             row(regular, columns, f.about().question(), f.about().unit().show(f.reading().asked(), units()),
                     f.about().unit().show(f.reading().available(), units()), f.marginText(), f.verdict().word());
         }

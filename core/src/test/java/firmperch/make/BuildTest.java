@@ -23,6 +23,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -182,8 +183,23 @@ class BuildTest {
             String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(text).contains(assessment.sentence()).contains("1 : 20").contains("100 mm if printed")
                     .contains("60 mm and 740 mm from one end").contains("knob Ø 60").contains("Caution")
-                    .contains("local codes").contains("2 × 25 kg bag").contains("Do the pivots hold?");
+                    .contains("local codes").contains("2 × 25 kg bag");
+            assertThat(assessment.findings()).allSatisfy(f -> assertThat(text).contains(f.about().question()));
             assertThat(text).doesNotContain("NaN");
+            Lowest lowest = new Lowest();
+            lowest.getText(pdf);
+            assertThat(lowest.fromTop).as("nothing runs off the sheet, pt").isLessThan(842 - 20);
+        }
+    }
+
+    /** How far down any page the lowest letter stands, pt. */
+    private static final class Lowest extends PDFTextStripper {
+        private float fromTop;
+
+        @Override
+        protected void processTextPosition(TextPosition letter) {
+            fromTop = Math.max(fromTop, letter.getYDirAdj());
+            super.processTextPosition(letter);
         }
     }
 
