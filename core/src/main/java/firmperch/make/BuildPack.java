@@ -8,8 +8,10 @@ import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.awt.Color;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -64,7 +66,10 @@ public final class BuildPack {
             pack.drawingPage();
             pack.listsPage();
             pack.workPage();
-            document.save(file.toFile());
+            // Made whole before anything of an earlier pack is overwritten.
+            ByteArrayOutputStream whole = new ByteArrayOutputStream();
+            document.save(whole);
+            Files.write(file, whole.toByteArray());
         }
     }
 
