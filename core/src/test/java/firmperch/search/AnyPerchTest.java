@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.check.About.Scope;
 import firmperch.check.Finding;
 import firmperch.check.Situation;
 import firmperch.draw.Drawing;
@@ -12,8 +13,10 @@ import firmperch.draw.PlanView;
 import firmperch.draw.SideView;
 import firmperch.frame.FrameSolver;
 import firmperch.make.BuildPlan;
+import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.project.RecordPath;
+import firmperch.rig.Freedom;
 import firmperch.units.InvalidValue;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -119,6 +122,33 @@ class AnyPerchTest {
             }
         }
         assertThat(stood).isGreaterThan(PERCHES / 2);
+    }
+
+    /** Brute force: of poses taken at random, none is over 1 % worse than the one the search calls the worst. */
+    @ParameterizedTest
+    @ValueSource(longs = {9, 10})
+    void hasNoPoseWorseThanItsWorst(long seed) {
+        Random random = new Random(seed);
+        List<String> paths = numbers(Demo.project(), "");
+        for (int i = 0; i < 12; i++) {
+            Project project = any(random, paths);
+            Assessment found = Assessor.everyPose(project, Progress.NONE);
+            List<Freedom> freedoms = found.situation().posed().rig().freedoms();
+            for (int k = 0; k < 600; k++) {
+                Situation there = found.situation().in(Pose.of(Math.rint(between(random, freedoms.get(0))),
+                        between(random, freedoms.get(1)), between(random, freedoms.get(2))));
+                for (Finding f : found.findings()) {
+                    if (f.about().scope() == Scope.EVERY_POSE) {
+                        assertThat(f.margin()).as("%s at %s", f.about().id(), there.posed().pose())
+                                .isLessThanOrEqualTo(f.check().at(there).margin() * (1 + WorstPose.TOLERANCE) + 1e-9);
+                    }
+                }
+            }
+        }
+    }
+
+    private static double between(Random random, Freedom freedom) {
+        return freedom.from() + (freedom.to() - freedom.from()) * random.nextDouble();
     }
 
     /** Symmetry: a perch seen in a mirror stands as firmly, and what is worst of it is worst in the mirrored pose. */
