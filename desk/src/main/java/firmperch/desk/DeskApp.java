@@ -104,7 +104,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         FONTS.forEach(font -> Font.loadFont(DeskApp.class.getResourceAsStream("/firmperch/fonts/" + font), 12));
         document = new Document(opening.project(), opening.file());
         stage.setScene(new Scene(new FirstPicture(document), 1280, 800));
-        stage.setMinWidth(1000);
+        stage.setMinWidth(1100);
         stage.setMinHeight(640);
         stage.setOnCloseRequest(e -> {
             if (!mayLeave()) {

@@ -35,6 +35,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
@@ -113,6 +114,12 @@ public final class DeskView extends BorderPane {
         choose(station);
     }
 
+    /** Never narrower than its words: where room is scarce, the project's name gives way. */
+    private static Region whole(Region words) {
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        return words;
+    }
+
     private static void icon(Button button, Feather icon, String what) {
         button.setGraphic(new FontIcon(icon));
         button.setAccessibleText(what);
@@ -126,12 +133,12 @@ public final class DeskView extends BorderPane {
         VBox names = new VBox(name, studio);
         HBox title = new HBox(10, logo, names);
         title.getStyleClass().add("title-block");
-        HBox header = new HBox(title, LoadPath.spacer(), steps(), LoadPath.spacer(), tools());
+        HBox header = new HBox(title, LoadPath.spacer(), whole(steps()), LoadPath.spacer(), whole(tools()));
         header.getStyleClass().add("header");
         return header;
     }
 
-    private Node steps() {
+    private Region steps() {
         ToggleGroup group = new ToggleGroup();
         HBox nav = new HBox();
         nav.getStyleClass().add("steps");
@@ -152,7 +159,7 @@ public final class DeskView extends BorderPane {
         return nav;
     }
 
-    private Node tools() {
+    private Region tools() {
         MenuButton file = new MenuButton("File");
         file.setId("file-menu");
         file.getStyleClass().add("quiet");
@@ -204,9 +211,11 @@ public final class DeskView extends BorderPane {
         notice.setWrapText(true);
         notice.setId("notice");
         notice.setManaged(false);
-        VBox words = new VBox(2, sentence, new HBox(10, cure, apply), new HBox(8, working, stop), notice);
+        VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)), new HBox(8, working, whole(stop)), notice);
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox bar = new HBox(14, mark, words);
+        // The drawing gives way to the words, not they to it.
+        bar.setMinHeight(Region.USE_PREF_SIZE);
         bar.getStyleClass().add("verdict-bar");
         return bar;
     }

@@ -39,7 +39,7 @@ final class FirstPicture extends BorderPane {
     private static final double PATH_WIDTH = 286;
     private static final double PANEL_WIDTH = 322;
     private static final double HEADER_HEIGHT = 61;
-    private static final double BAR_HEIGHT = 86;
+    private static final double BAR_HEIGHT = 87;
 
     private final Views views;
     private final Text sentence;

@@ -61,8 +61,8 @@ final class Views extends VBox {
         plan.setAccessibleHelp(side.getAccessibleHelp());
         HBox below = new HBox(plan, rose);
         HBox.setHgrow(plan, Priority.ALWAYS);
-        rose.setPrefWidth(230);
-        rose.setMinWidth(200);
+        rose.prefWidthProperty().bind(widthProperty().multiply(0.34));
+        rose.setMinWidth(195);
         below.getStyleClass().add("below");
         // The side view carries the heights and gets the larger share.
         side.prefHeightProperty().bind(heightProperty().multiply(0.60));

@@ -23,6 +23,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.AfterEach;
@@ -539,6 +540,22 @@ class DeskTest {
         assertThat(desk.says("Cut list, in mm")).isTrue();
         robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
         assertThat(desk.says("The picture")).isTrue();
+    }
+
+    @Test
+    void nothingThatMattersIsCutOffInTheSmallestWindow() {
+        robot.interact(() -> {
+            desk.app.stage().setWidth(desk.app.stage().getMinWidth());
+            desk.app.stage().setHeight(desk.app.stage().getMinHeight());
+            desk.app.document().edit("perch.base.casterOut", 0.25);
+        });
+        desk.settle();
+        for (String id : new String[]{"sentence", "cure-sentence", "apply-cure", "build-pack", "units", "file-menu",
+                "step-shot", "step-ballast", "step-prove"}) {
+            Labeled words = desk.find(id);
+            Text painted = (Text) words.lookup(".text");
+            assertThat(painted.getText().replaceAll("\\s+", " ")).as(id).isEqualTo(words.getText());
+        }
     }
 
     @Test

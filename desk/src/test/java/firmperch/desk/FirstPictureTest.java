@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -46,11 +48,17 @@ class FirstPictureTest {
         return count;
     }
 
+    private static Bounds inScene(Node node) {
+        return node.localToScene(node.getLayoutBounds());
+    }
+
     @Test
     void nothingMoves() {
         FirstPicture first = (FirstPicture) app.stage().getScene().getRoot();
-        Bounds drawing = first.views().localToScene(first.views().getLayoutBounds());
-        Bounds words = first.sentence().localToScene(first.sentence().getLayoutBounds());
+        Bounds drawing = inScene(first.views());
+        Bounds side = inScene(first.lookup("#side-view"));
+        Bounds rose = inScene(first.lookup("#rose"));
+        Bounds words = inScene(first.sentence());
         WritableImage before = picture();
         robot.interact(() -> {
             app.begin();
@@ -58,6 +66,9 @@ class FirstPictureTest {
         });
         WaitForAsyncUtils.waitForFxEvents();
         WritableImage after = picture();
+        Parent desk = app.stage().getScene().getRoot();
+        assertThat(inScene(desk.lookup("#side-view"))).isEqualTo(side);
+        assertThat(inScene(desk.lookup("#rose"))).isEqualTo(rose);
         assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name").isZero();
         assertThat(different(before, after, new Rectangle2D(drawing.getMinX(), drawing.getMinY(), drawing.getWidth(),
                 drawing.getHeight()))).as("drawing").isZero();

@@ -6,6 +6,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 /** A canvas that shows a drawing as large as it fits, true to scale, with a title. */
@@ -66,11 +67,16 @@ public final class DrawingPane extends Pane {
         new FxPainter(g, viewport, palette).paint(drawing);
         // A pixel of the reference density is 1/96 inch; the scale is what a ruler on the screen would find there.
         if (!name.isEmpty()) {
+            String title = name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale());
+            Text measure = new Text(title);
+            measure.setFont(TITLE);
+            g.setFill(palette.ground());
+            g.fillRect(0, 6, 14 + Math.ceil(measure.getLayoutBounds().getWidth()) + 6, 20);
             g.setFont(TITLE);
             g.setTextAlign(TextAlignment.LEFT);
             g.setTextBaseline(VPos.TOP);
             g.setFill(palette.text());
-            g.fillText(name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale()), 14, 8);
+            g.fillText(title, 14, 8);
         }
     }
 

@@ -29,6 +29,8 @@ public final class MakePanel implements Panel {
 
     public MakePanel(Runnable exportPack, Runnable exportLists) {
         lists.getStyleClass().add("page");
+        // Narrower, the words of a table would break; the page is scrolled sideways instead.
+        lists.setMinWidth(620);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("page-scroll");
         Button pack = new Button("Build pack as PDF …");
