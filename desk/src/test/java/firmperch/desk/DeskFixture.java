@@ -55,10 +55,10 @@ final class DeskFixture {
     final Answers answers = new Answers();
     private final FxRobot robot;
 
-    DeskFixture(Stage stage, Path file) {
+    DeskFixture(Stage stage) {
         this.robot = new FxRobot();
         app.ask(answers);
-        app.open(stage, Opening.of(file), app::begin);
+        app.open(stage, Opening.of(null), app::begin);
     }
 
     /** Waits for the desk that follows the first picture. */

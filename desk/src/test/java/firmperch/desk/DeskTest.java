@@ -49,7 +49,7 @@ class DeskTest {
 
     @Start
     void start(Stage stage) {
-        desk = new DeskFixture(stage, null);
+        desk = new DeskFixture(stage);
     }
 
     @BeforeEach

@@ -97,6 +97,18 @@ class SafetyTest {
     }
 
     @Test
+    void theWindowOpensOnTheFileOrOnTheSampleWithASentenceWhy() throws IOException {
+        Path file = folder.resolve("mine.perch.json");
+        ProjectFile.write(file, named("Mine"));
+        assertThat(Opening.of(file)).isEqualTo(new Opening(named("Mine"), file, ""));
+        assertThat(Opening.of(null)).isEqualTo(new Opening(Sample.project(), null, ""));
+        Opening without = Opening.of(folder.resolve("gone.perch.json"));
+        assertThat(without.project()).isEqualTo(Sample.project());
+        assertThat(without.file()).as("saving must not land in a file that could not be read").isNull();
+        assertThat(without.trouble()).isEqualTo("gone.perch.json cannot be opened: there is no such file.");
+    }
+
+    @Test
     void theUserDataFolderIsWhereThePlatformWantsIt() {
         Path home = Path.of("home", "maker");
         assertThat(UserData.folder("Linux", Map.of(), home)).isEqualTo(home.resolve(".local/share/firm-perch"));
