@@ -81,6 +81,16 @@ public class RepaintBenchmark {
         });
     }
 
+    /** The same for an edit of a length, which makes every finding anew and shows the numbers of the chosen station. */
+    @Benchmark
+    public void editWork() throws InterruptedException, ExecutionException {
+        onFx(() -> {
+            document.edit("perch.arm.linkLength", 0.6 + 0.001 * (step++ % 60));
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+        });
+    }
+
     /**
      * From one frame of the window to the next while every frame moves the camera. The toolkit starts no frame before the
      * last one is painted, and none sooner than 60 Hz: 16.7 ms is a drag that keeps up.

@@ -101,19 +101,22 @@ public final class Assessor {
         order.sort(Comparator.comparingDouble(Finding::margin));
         Map<String, Finding> cured = new ConcurrentHashMap<>();
         order.parallelStream().forEach(finding -> {
-            progress.at((double) cured.size() / order.size(), "cures for: " + finding.about().question());
-            cured.put(finding.about().id(), finding.with(cures(assessment, finding)));
+            // Said at every dose, as whoever listens may have the search stopped.
+            Runnable tried = () -> progress.at((double) cured.size() / order.size(),
+                    "cures for: " + finding.about().question());
+            cured.put(finding.about().id(), finding.with(cures(assessment, finding, tried)));
         });
         List<Finding> findings = assessment.findings().stream().map(f -> cured.get(f.about().id())).toList();
         return new Assessment(assessment.project(), assessment.situation(), findings, assessment.complete());
     }
 
-    private static List<Cure> cures(Assessment assessment, Finding finding) {
+    private static List<Cure> cures(Assessment assessment, Finding finding, Runnable tried) {
         List<Cure> cures = new ArrayList<>();
         for (Remedy remedy : finding.check().remedies(assessment.project())) {
             Cure best = null;
             double most = finding.reading().ratio();
             for (Dose dose : remedy.doses()) {
+                tried.run();
                 Finding after = everyPose(dose.changed(), List.of(finding.check()), Progress.NONE).findings()
                         .getFirst();
                 if (after.reading().ratio() > most) {

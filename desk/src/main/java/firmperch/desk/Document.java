@@ -174,9 +174,10 @@ public final class Document {
         working.set(from.complete() ? "" : "looking at every pose");
         background.execute(() -> {
             try {
-                // A drag sends many edits; only the one it rests on is worth the search.
-                if (mine == generation && from.complete()) {
-                    Thread.sleep(250);
+                // What is known at once is painted first; and of a drag's many edits only the one it rests on is worth the
+                // search.
+                if (mine == generation) {
+                    Thread.sleep(from.complete() ? 250 : 50);
                 }
                 if (mine != generation) {
                     return;

@@ -79,7 +79,15 @@ public final class ReasonList extends VBox {
         private final Label figures = new Label();
         private final ProgressBar bar = new ProgressBar(0);
         private final WideButton head;
-        private final VBox detail = new VBox();
+        // The detail's nodes stay while their words change: making them anew would not fit into a frame.
+        private final Label formula = Words.of("formula", "");
+        private final Label numbers = Words.of("numbers", "");
+        private final Label source = Words.of("hint", "");
+        private final Label search = Words.of("hint", "");
+        private final VBox worst = new VBox(4);
+        private final VBox cures = new VBox(4);
+        private final VBox detail = new VBox(formula, numbers, source, worst, cures);
+        private List<Finding.Cure> shownCures = List.of();
         private Finding finding;
         private UnitSystem system;
 
@@ -99,6 +107,12 @@ public final class ReasonList extends VBox {
             head = new WideButton(box, "reason-head");
             head.selectedProperty().addListener((o, was, is) -> fill());
             detail.getStyleClass().add("detail");
+            Hyperlink show = new Hyperlink("show its worst pose");
+            show.setOnAction(e -> actions.show(finding));
+            Hyperlink go = new Hyperlink("go there");
+            go.setOnAction(e -> actions.goTo(finding));
+            cures.setManaged(false);
+            worst.getChildren().addAll(new HBox(12, show, go), search);
             getChildren().add(head);
         }
 
@@ -134,34 +148,25 @@ public final class ReasonList extends VBox {
                 getChildren().remove(detail);
                 return;
             }
-            detail.getChildren().clear();
-            addText("formula", finding.about().formula());
-            addText("numbers", finding.reading().numbers().get());
-            addText("hint", finding.about().source());
-            Assessment.worstPose(finding).ifPresent(pose -> {
-                Hyperlink show = new Hyperlink("show its worst pose");
-                show.setOnAction(e -> actions.show(finding));
-                Hyperlink go = new Hyperlink("go there");
-                go.setOnAction(e -> actions.goTo(finding));
-                HBox links = new HBox(12, show, go);
-                detail.getChildren().add(links);
-                addText("hint", finding.search().poses() + " poses looked at; nothing between them is over "
-                        + String.format(Locale.ROOT, "%.1f", Math.max(0.1, finding.search().bound() * 100))
-                        + " % worse, going by the steepest change seen.");
-            });
-            for (Finding.Cure cure : finding.cures()) {
-                detail.getChildren().add(cureButton(cure, actions));
+            formula.setText(finding.about().formula());
+            numbers.setText(finding.reading().numbers().get());
+            source.setText(finding.about().source());
+            boolean searched = Assessment.worstPose(finding).isPresent();
+            worst.setVisible(searched);
+            worst.setManaged(searched);
+            search.setText(searched
+                    ? finding.search().poses() + " poses looked at; nothing between them is over "
+                            + String.format(Locale.ROOT, "%.1f", Math.max(0.1, finding.search().bound() * 100))
+                            + " % worse, going by the steepest change seen."
+                    : "");
+            if (finding.cures() != shownCures) {
+                shownCures = finding.cures();
+                cures.getChildren().setAll(shownCures.stream().map(cure -> cureButton(cure, actions)).toList());
+                cures.setManaged(!shownCures.isEmpty());
             }
             if (!getChildren().contains(detail)) {
                 getChildren().add(detail);
             }
-        }
-
-        private void addText(String style, String text) {
-            Label label = new Label(text);
-            label.getStyleClass().add(style);
-            label.setWrapText(true);
-            detail.getChildren().add(label);
         }
     }
 
