@@ -11,6 +11,7 @@ import firmperch.rig.CastBox;
 import firmperch.rig.DropOnCarriage;
 import firmperch.rig.LevelArm;
 import firmperch.rig.PinnedPost;
+import firmperch.shot.Shot;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
@@ -266,10 +267,18 @@ final class Remedies {
         return toHeight(p, p.place().benchHeight() + p.shot().height() + Math.max(needed + 0.01, now + 0.05));
     }
 
+    /** More pixels both ways, as the picture keeps its shape. */
     static Remedy morePixels(Project p) {
-        int now = p.shot().pixelsWide();
-        return Remedy.grow(p, "shot.pixelsWide", DoubleStream.of(1920, 3840, 5760, 7680).filter(v -> v > now).toArray(),
-                v -> "film " + (int) v + " pixels wide", v -> "larger files");
+        Shot shot = p.shot();
+        List<Dose> doses = new ArrayList<>();
+        for (int wide : new int[]{1920, 3840, 5760, 7680}) {
+            if (wide > shot.pixelsWide()) {
+                int high = Math.round((float) wide * shot.pixelsHigh() / shot.pixelsWide());
+                doses.addAll(Remedy.set(RecordPath.of("shot.pixelsHigh").with(p, high),
+                        "film " + wide + " × " + high + " pixels", "larger files", "shot.pixelsWide", wide).doses());
+            }
+        }
+        return new Remedy(doses);
     }
 
     static Remedy thinnerBoard(Project p) {

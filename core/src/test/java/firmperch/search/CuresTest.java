@@ -34,6 +34,20 @@ class CuresTest {
         assertThat(DEMO.findings()).allSatisfy(f -> assertThat(f.cures()).as(f.about().id()).isNotEmpty());
     }
 
+    /** Geometry: pixels are square, so a picture that keeps its shape has more of them both ways. */
+    @Test
+    void morePixelsKeepTheShapeOfThePicture() {
+        Project coarse = Demo.with("shot.pixelsWide", 640, "shot.pixelsHigh", 360);
+        Finding finding = Assessor.full(coarse, Progress.NONE).finding("shot.scale");
+        assertThat(finding.verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(finding.cures()).filteredOn(c -> c.what().contains("pixels")).singleElement()
+                .satisfies(c -> {
+                    assertThat(c.what()).isEqualTo("film 1920 × 1080 pixels");
+                    assertThat(c.verdict()).isEqualTo(Verdict.HOLDS);
+                    assertThat(c.changed().shot().framing()).isEqualTo(coarse.shot().framing());
+                });
+    }
+
     @Test
     void theWeakestHasACureThatSpoilsNothing() {
         assertThat(DEMO.weakest().about().id()).isEqualTo("arm.hold");
