@@ -12,6 +12,11 @@ public final class Words {
         return of("section", text);
     }
 
+    /** Running text in which no line ends between a number and its unit. */
+    public static String unbroken(String text) {
+        return text.replaceAll("(?<=\\d) (?=[\\p{L}°%])", "\u00a0");
+    }
+
     /** Words that wrap, in the style of that class. */
     public static Label of(String style, String text) {
         Label label = new Label(text);

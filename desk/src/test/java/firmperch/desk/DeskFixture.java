@@ -124,7 +124,7 @@ final class DeskFixture {
     /** Words anywhere in the window. */
     boolean says(String words) {
         return robot.lookup(n -> n instanceof Label label && label.isVisible() && label.getText() != null
-                && label.getText().contains(words)).tryQuery().isPresent();
+                && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent();
     }
 
     void press(String id) {

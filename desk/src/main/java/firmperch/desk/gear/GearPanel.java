@@ -117,9 +117,9 @@ public final class GearPanel implements Panel {
         }
         forms.forEach(form -> form.refresh(project));
         spare.refresh(project);
-        total.setText(project.gear().items().size() + " items, "
+        total.setText(Words.unbroken(project.gear().items().size() + " items, "
                 + Quantity.MASS.show(project.gear().mass(), project.units()) + " together; with the spare "
-                + Quantity.MASS.show(project.gear().mass() + project.gear().spare(), project.units()) + ".");
+                + Quantity.MASS.show(project.gear().mass() + project.gear().spare(), project.units()) + "."));
         reasons.show(assessment);
     }
 }

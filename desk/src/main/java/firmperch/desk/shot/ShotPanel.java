@@ -41,7 +41,7 @@ public final class ShotPanel implements Panel {
     public void show(Assessment assessment) {
         Situation s = assessment.situation();
         Shot wanted = assessment.project().shot();
-        answer.setText("The rectangle fills the picture with the sensor "
+        answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "
                 + s.show(Quantity.LENGTH, wanted.sensorDistance()) + " above the work, "
                 + s.show(Quantity.LENGTH, s.sensorHeightWanted()) + " above the floor. It is at "
                 + s.show(Quantity.LENGTH, s.posed().sensor().z()) + " now."
@@ -49,7 +49,7 @@ public final class ShotPanel implements Panel {
                         ? " That is too near the ceiling of "
                                 + s.show(Quantity.LENGTH, assessment.project().place().ceiling())
                                 + " or above it: take a shorter lens."
-                        : ""));
+                        : "")));
         shot.refresh(assessment.project());
         camera.refresh(assessment.project());
         reasons.show(assessment);

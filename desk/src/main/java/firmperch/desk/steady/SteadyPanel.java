@@ -41,10 +41,10 @@ public final class SteadyPanel implements Panel {
     @Override
     public void show(Assessment assessment) {
         var s = assessment.situation();
-        now.setText(
+        now.setText(Words.unbroken(
                 "In this pose it leans " + s.show(Quantity.ANGLE, s.leastLean()) + " before it goes, takes a push of "
                         + s.show(Quantity.FORCE, s.pushAvailable()) + " at " + s.show(Quantity.LENGTH, s.pushHeight())
-                        + ", and weighs " + s.show(Quantity.MASS, s.posed().mass()) + ".");
+                        + ", and weighs " + s.show(Quantity.MASS, s.posed().mass()) + "."));
         policy.refresh(assessment.project());
         joints.refresh(assessment.project());
         reasons.show(assessment);
