@@ -11,6 +11,9 @@ import firmperch.make.Lists;
 import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.project.Sample;
+import firmperch.search.Progress;
+import firmperch.search.Assessor;
+import firmperch.search.Assessment;
 import firmperch.rig.Kind;
 import java.io.File;
 import java.io.IOException;
@@ -48,6 +51,7 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     private final RecentFiles recent = new RecentFiles(UserData.folder());
     private final Recovery recovery = new Recovery(UserData.folder());
+    private final Background exports = new Background("export");
     private Stage stage;
     private Document document;
     private DeskView desk;
@@ -158,6 +162,9 @@ public final class DeskApp extends Application implements DeskView.Host {
             if (questions.takeUp(left.project().name())) {
                 document.recover(left.project(), left.file());
                 desk.say("Unsaved work of an earlier session has been taken up; save it to keep it.");
+                // Kept anew before the old copy goes, so that a crash in between loses nothing.
+                recovered = left.project();
+                recovery.write(recovered, left.file());
             }
             Recovery.delete(left.recovery());
         });
@@ -296,36 +303,41 @@ public final class DeskApp extends Application implements DeskView.Host {
     public void exportPack() {
         File chosen = questions.fileToWrite("Build pack", fileName() + ".pdf", "*.pdf");
         if (chosen != null) {
-            write(chosen, () -> BuildPack.write(document.assessment().get(), chosen.toPath()));
+            Assessment shown = document.assessment().get();
+            boolean settled = document.settled();
+            write(chosen.toPath(), (file, progress) -> BuildPack
+                    .write(settled ? shown : Assessor.full(shown.project(), progress), file));
         }
     }
 
     @Override
     public void exportLists() {
-        File chosen = questions.fileToWrite("Cut list; the hardware list goes beside it", fileName() + "-cuts.csv",
-                "*.csv");
+        String name = fileName();
+        File chosen = questions.fileToWrite("Cut list; the hardware list goes beside it", name + "-cuts.csv", "*.csv");
         if (chosen != null) {
-            write(chosen, () -> {
-                BuildPlan plan = BuildPlan.of(document.project());
-                Lists.writeCuts(plan, chosen.toPath());
-                Lists.writeHardware(plan, chosen.toPath().resolveSibling(fileName() + "-hardware.csv"));
+            Project project = document.project();
+            write(chosen.toPath(), (file, progress) -> {
+                BuildPlan plan = BuildPlan.of(project);
+                Lists.writeCuts(plan, file);
+                Lists.writeHardware(plan, file.resolveSibling(name + "-hardware.csv"));
             });
         }
     }
 
     /** Something that writes a file. */
     private interface Writing {
-        void run() throws IOException;
+        void run(Path file, Progress progress) throws IOException;
     }
 
-    private void write(File file, Writing writing) {
-        try {
-            writing.run();
-            desk.say("Written: " + file + ".");
-        } catch (IOException e) {
-            LOG.warn("not written", e);
-            desk.say("Not written: " + file + " (" + e.getMessage() + "). Choose another place.");
-        }
+    /** Writes off this thread what stands in the project now, whatever is edited meanwhile. */
+    private void write(Path file, Writing writing) {
+        desk.say("Writing " + file + " …");
+        exports.run(progress -> {
+            writing.run(file, progress);
+            return file;
+        }, (share, what) -> desk.say("Writing " + file + ": " + Math.round(share * 100) + " % · " + what),
+                done -> desk.say("Written: " + done + "."),
+                why -> desk.say("Not written: " + file + " (" + why + "). Choose another place."));
     }
 
     @Override

@@ -94,6 +94,11 @@ public final class Document {
         return working.getReadOnlyProperty();
     }
 
+    /** True if what is shown is the whole answer: every pose looked at, cures sought. */
+    public boolean settled() {
+        return searching && assessment.get().complete() && working.get().isEmpty();
+    }
+
     /** True if there is work that no file holds. */
     public boolean unsaved() {
         return !project().equals(saved);

@@ -2,6 +2,7 @@ package firmperch.desk;
 
 import java.lang.management.ManagementFactory;
 import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 
 /** Does something when the window has been painted for the first time. */
 public final class FirstFrame extends AnimationTimer {
@@ -18,7 +19,8 @@ public final class FirstFrame extends AnimationTimer {
         // The toolkit begins the second frame when the first has been painted.
         if (++frames == 2) {
             stop();
-            then.run();
+            // Not within the pulse: while it runs no dialog may wait for an answer.
+            Platform.runLater(then);
         }
     }
 

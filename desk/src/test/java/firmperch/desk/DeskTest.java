@@ -13,6 +13,7 @@ import firmperch.rig.LevelArm;
 import firmperch.rig.Station;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
+import firmperch.units.UnitSystem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,6 +27,9 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -420,12 +424,34 @@ class DeskTest {
         assertThat(desk.says("Carriage layer")).isTrue();
         desk.answers.toWrite = folder.resolve("pack.pdf");
         desk.press("export-pdf");
+        desk.until("the pack is written", () -> desk.says("Written: " + folder.resolve("pack.pdf")));
         assertThat(folder.resolve("pack.pdf")).isNotEmptyFile();
         desk.answers.toWrite = folder.resolve("cuts.csv");
         desk.press("export-csv");
+        desk.until("the lists are written", () -> desk.says("Written: " + folder.resolve("cuts.csv")));
         assertThat(folder.resolve("cuts.csv")).content().contains("Stick,4,beech D40");
         assertThat(folder.resolve("wedging-bench-hardware.csv")).content().contains("Caster");
         assertThat(desk.says("Written: ")).isTrue();
+    }
+
+    /** The set pose alone would say that nothing is short: the pack waits for the worst of all poses. */
+    @Test
+    void aPackExportedDuringTheSearchStatesTheSettledFigures() throws IOException {
+        desk.settle();
+        robot.interact(() -> desk.app.document().edit("perch.arm.linkLength", 0.70));
+        desk.answers.toWrite = folder.resolve("pack.pdf");
+        assertThat(desk.app.document().settled()).isFalse();
+        robot.interact(() -> desk.app.exportPack());
+        desk.settle();
+        desk.until("the pack is written", () -> desk.says("Written: " + folder.resolve("pack.pdf")));
+        try (PDDocument pack = Loader.loadPDF(folder.resolve("pack.pdf").toFile())) {
+            String text = new PDFTextStripper().getText(pack).replaceAll("\\s+", " ");
+            assertThat(text).contains(desk.app.document().assessment().get().sentence());
+            Finding sag = desk.app.document().assessment().get().finding("arm.sag");
+            assertThat(sag.verdict()).isEqualTo(Verdict.GIVES);
+            assertThat(text).contains(sag.about().question() + " " + sag.about().unit()
+                    .show(sag.reading().asked(), UnitSystem.METRIC));
+        }
     }
 
     @Test

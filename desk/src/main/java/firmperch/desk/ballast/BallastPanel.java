@@ -31,6 +31,7 @@ public final class BallastPanel implements Panel {
     private final ReasonList reasons;
     private Project sizedFor;
     private BallastSizing sizing;
+    private boolean failed;
 
     public BallastPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
@@ -66,7 +67,7 @@ public final class BallastPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return sizing == null || apply.isDisabled() && !Double.isNaN(sizing.needed());
+        return !failed && (sizing == null || apply.isDisabled() && !Double.isNaN(sizing.needed()));
     }
 
     @Override
@@ -79,11 +80,16 @@ public final class BallastPanel implements Panel {
             return;
         }
         sizedFor = project;
+        failed = false;
         apply.setDisable(true);
         answer.setText("Working out how much concrete the policy needs …");
         background.run(progress -> BallastSizing.of(project, progress), found -> {
             sizing = found;
             say(project);
+        }, why -> {
+            failed = true;
+            answer.setText("The ballast could not be sized: " + why);
+            bags.setText("");
         });
     }
 
