@@ -1,7 +1,7 @@
 package firmperch.bench;
 
-import firmperch.desk.DeskView;
-import firmperch.desk.Document;
+import firmperch.desk.frame.DeskView;
+import firmperch.desk.document.Document;
 import firmperch.project.Project;
 import firmperch.project.Sample;
 import java.util.concurrent.CountDownLatch;

@@ -1,6 +1,6 @@
 package firmperch.bench;
 
-import firmperch.desk.FirstFrame;
+import firmperch.desk.app.FirstFrame;
 import firmperch.file.ProjectFile;
 import firmperch.project.Sample;
 import java.io.IOException;

@@ -1,21 +1,20 @@
 package firmperch.check;
 
-import firmperch.rig.Station;
 import firmperch.units.Quantity;
 
 /**
  * What does not change about a check.
  *
- * @param id in files, such as "arm.hold"
- * @param question in the user's words
+ * @param id in files, such as "friction"
+ * @param question in the user's words; %s stands for the subject's name
  * @param unit of asked and available
  * @param scope which poses it is asked in
  * @param reserve true if a thing that just holds is called near; false where just enough is enough
- * @param weakness what happens where it is short, as in "… first": "the arm's pivots slip"
+ * @param weakness what happens where it is short, as in "… first"; %s stands for the subject's name
  * @param formula in the letters of its source
  * @param source of the formula and of what is asked
  */
-public record About(String id, Station station, String question, Quantity unit, Scope scope, boolean reserve,
+public record About(String id, Topic topic, String question, Quantity unit, Scope scope, boolean reserve,
         String weakness, String formula, String source) {
     /** Which poses a check is asked in. */
     public enum Scope {

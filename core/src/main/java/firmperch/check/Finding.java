@@ -1,43 +1,57 @@
 package firmperch.check;
 
+import firmperch.body.Station;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 import java.util.List;
 import java.util.Locale;
 
 /**
- * A check's answer for a project.
+ * A check's answer for one of its subjects.
  *
  * @param reading in the pose that counts
  * @param pose that pose: the worst one, or the one that is set
  * @param search how the worst pose was found; null while only the set pose has been looked at
  * @param cures what would better it, each re-run; empty until they have been sought
  */
-public record Finding(Check check, Reading reading, Verdict verdict, Pose pose, Search search, List<Cure> cures) {
+public record Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, Search search,
+        List<Cure> cures) {
     /**
      * How sure the worst pose is.
      *
      * @param poses how many were looked at
      * @param bound share by which a pose in between can be worse at most
+     * @param proven true if that follows from lengths and masses, false if from the steepest change seen
      */
-    public record Search(int poses, double bound) {}
+    public record Search(int poses, double bound, boolean proven) {}
 
     /**
      * A change that was tried.
      *
      * @param what in words
      * @param price in words
+     * @param cost of it, for ordering: the cheapest first
      * @param margin of this check with it
      * @param verdict of this check with it
      * @param worsens questions of other checks that the change makes short; empty if none
      * @param moves true if the change is one of stance or joints, false if it leaves them where they are
      * @param changed the project with the change
      */
-    public record Cure(String what, String price, double margin, Verdict verdict, List<String> worsens, boolean moves,
-            Project changed) {}
+    public record Cure(String what, String price, double cost, double margin, Verdict verdict, List<String> worsens,
+            boolean moves, Project changed) {}
 
     public About about() {
-        return check.about();
+        return question.about();
+    }
+
+    /** In files: "friction@arm.lift". */
+    public String id() {
+        return question.id();
+    }
+
+    /** Where on the load path it belongs; null for the place. */
+    public Station station() {
+        return question.station();
     }
 
     /** Available over asked. */
@@ -55,14 +69,23 @@ public record Finding(Check check, Reading reading, Verdict verdict, Pose pose, 
         if (margin >= 9.95) {
             return "×9+";
         }
-        double shown = margin < 1 ? Math.floor(margin * 100 + 1e-6) / 100 : Math.floor(margin * 10 + 1e-6) / 10;
-        return (margin < 1
-                ? String.format(Locale.ROOT, "×%.2f", shown)
-                : String.format(Locale.ROOT, "×%.1f", shown));
+        boolean fine = margin < 1;
+        double shown = fine ? Math.floor(margin * 100 + 1e-6) / 100 : Math.floor(margin * 10 + 1e-6) / 10;
+        return String.format(Locale.ROOT, fine ? "×%.2f" : "×%.1f", shown);
+    }
+
+    /** A margin beside another, with digits enough that the two are not alike: "1.03 → 1.18". */
+    public static String change(double before, double after) {
+        if (Math.min(before, after) >= 9.95) {
+            return "×9+";
+        }
+        String from = String.format(Locale.ROOT, "%.2f", Math.floor(before * 100 + 1e-6) / 100);
+        String to = after >= 9.95 ? "9+" : String.format(Locale.ROOT, "%.2f", Math.floor(after * 100 + 1e-6) / 100);
+        return from + " → " + to;
     }
 
     /** The same finding with its cures. */
     public Finding with(List<Cure> found) {
-        return new Finding(check, reading, verdict, pose, search, found);
+        return new Finding(question, reading, verdict, pose, search, found);
     }
 }

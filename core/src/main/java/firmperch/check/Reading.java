@@ -8,8 +8,11 @@ import java.util.function.Supplier;
  * @param asked what is asked, SI
  * @param available what the part can take, SI
  * @param numbers the formula with the numbers put in; made only when it is read
+ * @param said what that means where it is short, in figures a maker knows; null if the check's own words do
+ * @param safety how many times the bare load is in what is asked
  */
-public record Reading(double asked, double available, Supplier<String> numbers) {
+public record Reading(double asked, double available, Supplier<String> numbers, Supplier<String> said,
+        double safety) {
     /** Available over asked above which more makes no difference. */
     public static final double PLENTY = 50;
 
@@ -17,6 +20,20 @@ public record Reading(double asked, double available, Supplier<String> numbers) 
         if (Double.isNaN(asked) || Double.isNaN(available)) {
             throw new IllegalStateException("a check came to no number");
         }
+    }
+
+    public Reading(double asked, double available, Supplier<String> numbers) {
+        this(asked, available, numbers, null, 1);
+    }
+
+    /** The same with words for where it is short. */
+    public Reading saying(Supplier<String> words) {
+        return new Reading(asked, available, numbers, words, safety);
+    }
+
+    /** The same, that many times the bare load being asked. */
+    public Reading with(double factor) {
+        return new Reading(asked, available, numbers, said, factor);
     }
 
     /** Available over asked: from 0, where nothing is left at all, to {@link #PLENTY}. Under 1 it is short. */
@@ -30,6 +47,12 @@ public record Reading(double asked, double available, Supplier<String> numbers) 
     /** The same without an end: what a change still betters where there is plenty; infinite where nothing is asked. */
     public double ratio() {
         return asked <= 0 ? Double.POSITIVE_INFINITY : available / asked;
+    }
+
+    /** Asked over available, from 1/PLENTY up to PLENTY: what a search for the worst pose makes as large as it gets. */
+    public double used() {
+        double a = Math.max(asked, 0);
+        return a >= PLENTY * available ? PLENTY : a / available;
     }
 
     /** How this margin is called. */

@@ -1,74 +1,95 @@
 package firmperch.check;
 
+import firmperch.body.Contact;
+import firmperch.body.Mount;
+import firmperch.body.Piece;
+import firmperch.body.Station;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
-import firmperch.frame.Vec3;
+import firmperch.pose.Framed;
 import firmperch.pose.Pose;
-import firmperch.pose.PosedRig;
+import firmperch.pose.Posed;
+import firmperch.pose.Spread;
+import firmperch.project.Bench;
+import firmperch.project.Policy;
 import firmperch.project.Project;
-import firmperch.rig.Rig;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import org.locationtech.jts.geom.Geometry;
 
 /** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
 public final class Situation {
-    private final Project project;
-    private final PosedRig posed;
-    private final SupportPolygon support;
+    private final Study study;
+    private final Posed posed;
+    private final Spread spread;
+    private Framed framed;
     private Optional<FrameSolution> frame;
-    private Geometry footprint;
+    private Responses responses;
 
-    private Situation(Project project, PosedRig posed, SupportPolygon support) {
-        this.project = project;
-        this.posed = posed;
-        this.support = support;
+    Situation(Study study, Pose pose) {
+        this(study, Posed.of(study.rig(), pose), null);
     }
 
-    /** A project in a pose. */
-    public static Situation of(Project project, Rig rig, Pose pose) {
-        PosedRig posed = PosedRig.of(rig, pose);
-        return new Situation(project, posed, SupportPolygon.of(posed.contacts()));
+    private Situation(Study study, Posed posed, Spread spread) {
+        this.study = study;
+        this.posed = posed;
+        this.spread = spread;
     }
 
     /** A project as its joints are set. */
     public static Situation of(Project project) {
-        Rig rig = Rig.of(project.perch(), project.gear(), project.shot());
-        return of(project, rig, Pose.of(rig, project.stance().joints()));
+        return Study.of(project).set();
     }
 
-    /** The same project in another pose; the support stays, as no joint moves the feet. */
+    /** The same project in another pose. */
     public Situation in(Pose pose) {
-        return new Situation(project, PosedRig.of(posed.rig(), pose), support);
+        return study.in(pose);
+    }
+
+    /**
+     * The same pose with every rigid figure the worst of all poses around it: distances shorter, moments larger, centres
+     * nearer the edge, by what {@link Spread} derives from lengths and masses.
+     *
+     * @param widths how far each freedom may be from here
+     */
+    public Situation loosened(double[] widths) {
+        return new Situation(study, posed, Spread.of(posed, widths));
+    }
+
+    public Study study() {
+        return study;
     }
 
     public Project project() {
-        return project;
+        return study.project();
     }
 
-    public PosedRig posed() {
+    public Policy policy() {
+        return study.project().policy();
+    }
+
+    public Posed posed() {
         return posed;
     }
 
-    public SupportPolygon support() {
-        return support;
+    /** The frame's pattern in this pose. */
+    public Framed framed() {
+        if (framed == null) {
+            framed = posed.framed();
+        }
+        return framed;
     }
 
     /** The loaded frame, or nothing if it tips over or falls apart. */
     public Optional<FrameSolution> frame() {
         if (frame == null) {
-            frame = FrameSolver.solve(posed.frameModel());
+            frame = FrameSolver.solve(framed().model());
         }
         return frame;
-    }
-
-    /** What stands on the floor, wheels turned at their widest, in the room's axes. */
-    public Geometry footprint() {
-        if (footprint == null) {
-            footprint = Footprint.of(this);
-        }
-        return footprint;
     }
 
     /** A reading taken from the loaded frame; nothing available where the perch does not stand in this pose. */
@@ -77,34 +98,81 @@ public final class Situation {
                 .orElseGet(() -> new Reading(asked, 0, () -> "the perch does not stand in this pose"));
     }
 
+    /** What its frame does as it is handled; to be asked for only where {@link #frame} is there. */
+    Responses responses() {
+        if (responses == null) {
+            responses = new Responses(this);
+        }
+        return responses;
+    }
+
+    // Standing.
+
+    /** Where it meets the floor, brakes as they are or all off. */
+    List<Footing> footings(boolean rolling) {
+        List<Footing> list = new ArrayList<>();
+        for (Contact contact : study.assembly().contacts()) {
+            if (contact.pushesOnly()) {
+                Contact c = rolling && contact instanceof Contact.Caster caster ? caster.rolling() : contact;
+                list.add(new Footing(floor(posed.pivot(c)), floor(posed.at(c)), c.roam(), c.stiffness(), c.rating()));
+            }
+        }
+        return list;
+    }
+
+    private static Vec3 floor(Vec3 p) {
+        return new Vec3(p.x(), p.y(), 0);
+    }
+
+    /** Where the centre of mass may stand, brakes as they are or all off. */
+    public SupportPolygon support(boolean rolling) {
+        SupportPolygon known = study.support(rolling);
+        return known != null ? known : SupportPolygon.of(footings(rolling));
+    }
+
+    /** Where the centre of mass may stand as the brakes are. */
+    public SupportPolygon support() {
+        return support(false);
+    }
+
+    /** What it takes to tip it on this floor. */
+    public Tipping tipping() {
+        return tipping(support(false));
+    }
+
+    /** The same with its brakes off. */
+    public Tipping rolling() {
+        return tipping(support(true));
+    }
+
+    private Tipping tipping(SupportPolygon support) {
+        double slope = project().place().room().slope();
+        if (spread == null) {
+            return new Tipping(posed.mass(), posed.centre(), support, slope);
+        }
+        Vec3 high = posed.centre().plus(new Vec3(0, 0, spread.centreAlong(Vec3.UP)));
+        return new Tipping(posed.mass(), high, support, slope,
+                edge -> spread.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)));
+    }
+
     /** Weight of everything, N. */
     public double weight() {
-        return posed.mass() * FrameSolver.GRAVITY;
+        return posed.weight();
     }
 
-    /** What it takes to tip it. */
-    public Tipping tipping() {
-        return new Tipping(posed.mass(), posed.centre(), support);
-    }
-
-    /** Lean in the weakest direction before it goes, rad; negative if it does not stand. */
-    public double leastLean() {
-        return tipping().leastLean();
-    }
-
-    /** Lean in that direction of the perch's own axes before it goes, rad. */
-    public double lean(double direction) {
-        return tipping().lean(direction);
+    /** Highest point of the rig, m. */
+    public double top() {
+        return posed.top() + (spread == null ? 0 : spread.anything());
     }
 
     /** Height at which it is pushed, m: its top, but no higher than the policy says. */
     public double pushHeight() {
-        return Math.min(posed.top(), project.policy().pushHeight());
+        return Math.min(top(), policy().standing().pushHeight());
     }
 
     /** Push at that height that the policy asks for, N. */
     public double pushAsked() {
-        return Math.min(project.policy().pushShare() * weight(), project.policy().pushMost());
+        return Math.min(policy().standing().pushShare() * weight(), policy().standing().pushMost());
     }
 
     /** Push at that height that starts it tipping in the weakest direction, N. */
@@ -112,40 +180,126 @@ public final class Situation {
         return tipping().push(pushHeight());
     }
 
-    /** Mass that tips it when put on a point, kg; infinite where the point lies over the support. */
-    public double tippingMass(Vec3 point) {
-        return tipping().tippingMass(point);
+    /** |∂V/∂q| of a freedom: what holds it must hold, N·m or N. */
+    public double potentialSlope(int freedom) {
+        return Math.abs(posed.potentialSlope(freedom)) + (spread == null ? 0 : spread.slope(freedom));
     }
+
+    /** Gravity's moment at the seat of a station of everything that rests on it, N·m. */
+    double momentAt(Station station) {
+        return posed.momentAt(station)
+                + (spread == null ? 0 : posed.massFrom(station) * FrameSolver.GRAVITY * spread.anything());
+    }
+
+    // In the room.
 
     /** A point of the perch's axes in the room's. */
     public Vec3 inRoom(Vec3 point) {
-        return point.turned(project.stance().heading())
-                .plus(new Vec3(project.stance().x(), project.stance().y(), 0));
+        return point.turned(project().stance().heading())
+                .plus(new Vec3(project().stance().x(), project().stance().y(), 0));
+    }
+
+    /** A direction of the room in the perch's axes. */
+    private Vec3 fromRoom(Vec3 direction) {
+        return direction.turned(-project().stance().heading());
+    }
+
+    /** Furthest that a piece reaches in a direction of the room, m from the room's origin. */
+    double reach(Piece piece, Vec3 direction) {
+        Vec3 own = fromRoom(direction);
+        Vec3 origin = new Vec3(project().stance().x(), project().stance().y(), 0);
+        return posed.reach(piece, own) + origin.dot(direction) + (spread == null ? 0 : spread.of(piece.body()));
+    }
+
+    /** Distance between a piece and a box along the room's axes, m; 0 where they overlap. */
+    double distance(Piece piece, Vec3 low, Vec3 high) {
+        double apart = Gjk.distance(d -> inRoom(posed.furthest(piece, fromRoom(d))),
+                d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
+                        d.z() > 0 ? high.z() : low.z()), Double.POSITIVE_INFINITY);
+        return Math.max(0, apart - (spread == null ? 0 : spread.of(piece.body())));
+    }
+
+    /** Least distance between pieces that may run into each other, m; infinite if there are none. */
+    double selfDistance() {
+        List<Piece> pieces = study.assembly().pieces();
+        Vec3[] middles = new Vec3[pieces.size()];
+        for (int i = 0; i < middles.length; i++) {
+            middles[i] = posed.point(pieces.get(i).body(), study.balls().get(i).middle());
+        }
+        double least = Double.POSITIVE_INFINITY;
+        for (Near near : study.nearby()) {
+            double apart = near.balls(middles);
+            if (apart < Math.min(least, FAR)) {
+                least = Math.min(least, near.distance(posed, least));
+            } else {
+                least = Math.min(least, apart);
+            }
+        }
+        return least;
+    }
+
+    /** Further than that nothing need be measured exactly, m. */
+    private static final double FAR = 0.1;
+
+    /** What a cell of poses adds to how far anything of the rig may be off, m; 0 in one pose. */
+    double loose() {
+        return spread == null ? 0 : spread.anything();
     }
 
     /** Middle of the shot on the filmed plane, in the room, m. */
     public Vec3 shotCentre() {
-        return new Vec3(project.place().benchFrom() + project.shot().fromEdge(), project.shot().aside(),
-                project.place().benchHeight() + project.shot().height());
+        Bench bench = project().place().bench();
+        return new Vec3(bench.from() + project().shot().wanted().fromEdge(), project().shot().wanted().aside(),
+                bench.height() + project().shot().wanted().height());
+    }
+
+    /** The middle of the sensor, in the perch's axes, m. */
+    public Vec3 sensor() {
+        return posed.camera().point(new Vec3(0, 0, -project().shot().camera().sensorBelow()));
+    }
+
+    /** The middle of the sensor as a point of its body. */
+    public Tie.Hook sensorHook() {
+        Mount mount = study.assembly().mount();
+        return new Tie.Hook(mount.body(),
+                mount.at().plus(new Vec3(0, 0, -project().shot().camera().sensorBelow())));
+    }
+
+    /** The middle of the lens's front, in the perch's axes, m. */
+    public Vec3 lensFront() {
+        return posed.camera().point(new Vec3(0, 0,
+                -project().shot().camera().sensorBelow() - project().shot().camera().lensLength()));
     }
 
     /** Height above the floor at which the sensor sees just the wanted rectangle, m. */
     public double sensorHeightWanted() {
-        return shotCentre().z() + project.shot().sensorDistance();
+        return shotCentre().z() + project().shot().sensorDistance();
     }
 
     /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */
     public double sensorDistance() {
-        return posed.sensor().z() - shotCentre().z();
+        return sensor().z() - shotCentre().z();
     }
 
-    /** Sensor to the middle of the shot, seen from above, m. */
-    public double offCentre() {
-        return inRoom(posed.sensor()).minus(shotCentre()).radius();
+    /** Direction that the camera's forward points in the room, rad. */
+    public double cameraHeading() {
+        Vec3 forward = posed.camera().direction(new Vec3(1, 0, 0));
+        return Math.atan2(forward.y(), forward.x()) + project().stance().heading();
+    }
+
+    /** Sensor to the middle of the shot in the room, seen from above, m. */
+    public Vec3 offCentre() {
+        Vec3 off = inRoom(sensor()).minus(shotCentre());
+        return new Vec3(off.x(), off.y(), 0);
     }
 
     /** A value in the project's units. */
     public String show(Quantity quantity, double value) {
-        return quantity.show(value, project.units());
+        return quantity.show(value, project().units());
+    }
+
+    /** A length in the project's units, m. */
+    public String length(double value) {
+        return show(Quantity.LENGTH, value);
     }
 }

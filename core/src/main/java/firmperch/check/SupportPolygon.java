@@ -1,7 +1,6 @@
 package firmperch.check;
 
-import firmperch.frame.Vec3;
-import firmperch.pose.Contact;
+import firmperch.body.Vec3;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -35,7 +34,7 @@ public final class SupportPolygon {
     }
 
     /** The sure support of these contacts. */
-    public static SupportPolygon of(List<Contact> contacts) {
+    public static SupportPolygon of(List<Footing> contacts) {
         List<Edge> edges = new ArrayList<>();
         for (int i = 0; i < contacts.size(); i++) {
             for (int j = i + 1; j < contacts.size(); j++) {
@@ -45,7 +44,7 @@ public final class SupportPolygon {
         return new SupportPolygon(edges);
     }
 
-    private static void addTangents(List<Edge> edges, List<Contact> all, Contact a, Contact b) {
+    private static void addTangents(List<Edge> edges, List<Footing> all, Footing a, Footing b) {
         Vec3 apart = a.point().minus(b.point());
         double distance = apart.radius();
         double share = (a.roam() - b.roam()) / Math.max(distance, 1e-12);
@@ -59,7 +58,7 @@ public final class SupportPolygon {
             double nx = Math.cos(angle);
             double ny = Math.sin(angle);
             double bound = Double.NEGATIVE_INFINITY;
-            for (Contact c : all) {
+            for (Footing c : all) {
                 bound = Math.max(bound, nx * c.point().x() + ny * c.point().y() - c.roam());
             }
             // Where a third contact reaches further, the tangent of these two is no edge.

@@ -33,6 +33,10 @@ public record Drawing(List<Shape> shapes, double left, double bottom, double rig
     static final class Builder {
         private final List<Shape> shapes = new ArrayList<>();
 
+        void add(Shape shape) {
+            shapes.add(shape);
+        }
+
         void area(Ink ink, Point... points) {
             shapes.add(new Shape.Area(ink, List.of(points)));
         }
@@ -77,7 +81,11 @@ public record Drawing(List<Shape> shapes, double left, double bottom, double rig
         }
 
         void dimension(Point from, Point to, Side side, String text) {
-            shapes.add(new Shape.Dimension(Ink.DIMENSION, from, to, side, text));
+            dimension(from, to, side, text, "");
+        }
+
+        void dimension(Point from, Point to, Side side, String text, String path) {
+            shapes.add(new Shape.Dimension(Ink.DIMENSION, from, to, side, text, path));
         }
 
         Drawing build(double left, double bottom, double right, double top) {

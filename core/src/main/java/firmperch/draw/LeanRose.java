@@ -23,15 +23,14 @@ public final class LeanRose {
     /** Draws it for the pose that is set. */
     public static Drawing of(Situation s) {
         Drawing.Builder out = new Drawing.Builder();
-        double wanted = s.project().policy().lean();
-        double slope = s.project().place().slope();
+        double wanted = s.policy().standing().lean();
         for (int i = 0; i < PETALS; i++) {
             double direction = 2 * Math.PI * i / PETALS;
-            double lean = s.lean(direction - s.project().stance().heading()) - slope;
+            double lean = s.tipping().lean(direction - s.project().stance().heading());
             out.area(lean >= wanted ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, petal(direction, radius(lean)));
         }
         out.disc(Ink.LIMIT, new Point(0, 0), radius(wanted));
-        double least = s.leastLean() - slope;
+        double least = s.tipping().leastLean();
         out.label(Ink.HINT, new Point(0, 1), Anchor.ABOVE, "leans before it goes");
         out.label(Ink.HINT, new Point(0, -1), Anchor.BELOW,
                 "least " + s.show(Quantity.ANGLE, least) + ", dashed: " + s.show(Quantity.ANGLE, wanted) + " wanted");

@@ -1,77 +1,76 @@
 package firmperch.draw;
 
+import firmperch.body.Contact;
+import firmperch.body.Vec3;
 import firmperch.check.Situation;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape.Side;
-import firmperch.frame.Vec3;
-import firmperch.pose.Contact;
-import firmperch.pose.PosedRig;
-import firmperch.project.Place;
-import firmperch.rig.CastBox;
-import firmperch.rig.LevelArm;
+import firmperch.project.Bench;
+import firmperch.project.Room;
 import firmperch.shot.Framing;
-import firmperch.shot.Shot;
+import firmperch.shot.Wanted;
 import firmperch.units.Quantity;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
-/** The room and the perch from above: room x to the right, room y (left of the bench) up. */
+/** The room and the rig from above: room x to the right, room y (left of the bench) up. */
 public final class PlanView {
+    private final Scene scene;
     private final Situation s;
-    private final PosedRig posed;
     private final Drawing.Builder out = new Drawing.Builder();
 
-    private PlanView(Situation s) {
-        this.s = s;
-        this.posed = s.posed();
+    private PlanView(Scene scene) {
+        this.scene = scene;
+        this.s = scene.situation();
     }
 
-    /**
-     * Draws it.
-     *
-     * @param ghost another pose to show faintly behind, if any
-     */
-    public static Drawing of(Situation situation, Optional<Ghost> ghost) {
-        PlanView view = new PlanView(situation);
-        Place place = situation.project().place();
+    /** Draws it. */
+    public static Drawing of(Scene scene) {
+        PlanView view = new PlanView(scene);
+        Situation s = scene.situation();
         view.room();
-        view.base();
-        ghost.ifPresent(view::ghost);
-        view.arm();
-        view.out.balance(view.at(situation.posed().centre()));
-        double reach = situation.posed().carriage().forward() + situation.posed().arm().linkLength()
-                + situation.posed().arm().overhang();
-        double y = situation.project().stance().y();
-        double high = Math.max(place.benchWidth() / 2, y + reach) + 0.05;
-        double low = Math.min(-place.benchWidth() / 2, y - reach) - 0.05;
-        double right = Math.max(place.benchFrom() + place.benchDepth(), situation.project().stance().x() + reach);
+        scene.ghost().ifPresent(view::ghost);
+        new Projection(s, View.ABOVE).draw(view.out, null);
+        view.overlay();
+        view.out.balance(view.at(s.posed().centre()));
+        Measures.draw(view.out, scene, View.ABOVE);
+        Bench bench = s.project().place().bench();
+        double reach = s.posed().mount().radius() + 0.05;
+        double y = s.project().stance().y();
+        double high = Math.max(bench.width() / 2, y + reach) + 0.05;
+        double low = Math.min(-bench.width() / 2, y - reach) - 0.05;
+        double right = Math.max(bench.from() + bench.depth(), s.project().stance().x() + reach);
         // Room at the left for the view's own title.
-        return view.out.build(-0.55, low, Math.min(right + 0.05, place.roomDepth()), high);
+        return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);
     }
 
     private Point at(Vec3 inPerch) {
-        Vec3 room = s.inRoom(inPerch);
-        return new Point(room.x(), room.y());
+        return View.ABOVE.at(s.inRoom(inPerch));
     }
 
     private void room() {
-        Place place = s.project().place();
-        double wide = Math.max(place.benchWidth() / 2, Math.abs(s.project().stance().y()) + 0.9);
-        out.box(Ink.WALKWAY, 0, -wide, place.walkway(), wide);
+        Room room = s.project().place().room();
+        Bench bench = s.project().place().bench();
+        double wide = Math.max(bench.width() / 2, Math.abs(s.project().stance().y()) + 0.9);
+        out.box(Ink.WALKWAY, 0, -wide, room.walkway(), wide);
         out.box(Ink.ROOM, -0.05, -wide, 0, wide);
-        double y = place.benchWidth() / 2;
-        out.box(Ink.BENCH, place.benchFrom(), -y, place.benchFrom() + place.benchDepth(), y);
-        out.label(Ink.HINT, new Point(place.benchFrom() + place.benchDepth() / 2, -y), Anchor.ABOVE, "bench");
-        Shot shot = s.project().shot();
+        double y = bench.width() / 2;
+        out.box(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y);
+        out.label(Ink.HINT, new Point(bench.from() + bench.depth() / 2, -y), Anchor.ABOVE, "bench");
+        Wanted wanted = s.project().shot().wanted();
         Vec3 centre = s.shotCentre();
-        out.area(Ink.WANTED, rectangle(new Point(centre.x(), centre.y()), shot.width(), shot.depth(),
-                direction() + (shot.alongArm() ? 0 : Math.PI / 2)));
+        out.area(Ink.WANTED, rectangle(new Point(centre.x(), centre.y()), wanted.width(), wanted.depth(), picture()));
+        Framing framing = s.project().shot().framing();
+        if (s.sensorDistance() > 0) {
+            out.area(Ink.SIGHT, rectangle(at(s.sensor()), framing.widthAt(s.sensorDistance()),
+                    framing.depthAt(s.sensorDistance()), picture()));
+        }
     }
 
-    private double direction() {
-        return posed.swing() + s.project().stance().heading();
+    /** Direction of the picture's long side, rad. */
+    private double picture() {
+        return s.cameraHeading() + (s.project().shot().wanted().alongArm() ? 0 : Math.PI / 2);
     }
 
     private static List<Point> rectangle(Point centre, double width, double depth, double direction) {
@@ -80,55 +79,38 @@ public final class PlanView {
                 .map(v -> new Point(centre.x() + v.x(), centre.y() + v.y())).toList();
     }
 
-    private void base() {
-        CastBox box = posed.box();
-        Point middle = at(Vec3.ZERO);
-        double heading = s.project().stance().heading();
-        out.area(Ink.BOARD, rectangle(middle, box.boardSide(), box.boardSide(), heading));
-        out.area(Ink.BOX, rectangle(middle, box.side(), box.side(), heading));
-        out.area(Ink.CONCRETE, rectangle(middle, box.innerSide(), box.innerSide(), heading));
-        for (Contact contact : posed.contacts()) {
-            out.disc(Ink.SWING, at(contact.pivot()), box.casterTrail());
-            out.disc(Ink.WHEEL, at(contact.point()), 0.016);
+    private void overlay() {
+        for (Contact contact : s.study().assembly().contacts()) {
+            if (contact instanceof Contact.Caster caster) {
+                out.disc(Ink.SWING, at(s.posed().pivot(caster)), caster.trail());
+            }
         }
         List<Point> support = s.support().corners().stream().map(this::at).toList();
         if (support.size() > 2) {
             out.area(Ink.SUPPORT, support);
         }
-        Place place = s.project().place();
-        double open = s.footprint().getEnvelopeInternal().getMinX();
-        double y = middle.y() - box.boardSide() / 2 - 0.12;
-        out.dimension(new Point(0, y), new Point(open, y), Side.ON, Quantity.LENGTH.bare(open, s.project().units()));
-        boolean stays = open >= place.walkway();
-        out.label(stays ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(0.02, y - 0.09), Anchor.RIGHT,
-                stays ? "walkway stays open" : "walkway closes");
+        double reach = s.posed().mount().radius();
+        if (reach > 0.1) {
+            out.disc(Ink.SWING, at(Vec3.ZERO), reach);
+        }
+        walkway();
     }
 
-    private void arm() {
-        LevelArm arm = posed.arm();
-        Point middle = at(Vec3.ZERO);
-        out.disc(Ink.SWING, middle, posed.mount().radius());
-        Framing framing = s.project().shot().framing();
-        double distance = s.sensorDistance();
-        Point sensor = at(posed.sensor());
-        if (distance > 0) {
-            out.area(Ink.SIGHT, rectangle(sensor, framing.widthAt(distance), framing.depthAt(distance),
-                    direction() + (s.project().shot().alongArm() ? 0 : Math.PI / 2)));
-        }
-        double width = 2 * arm.stickAside() + arm.stickThickness();
-        out.bar(Ink.STICK, at(posed.innerMiddle()), at(posed.outerMiddle()), Math.max(width, 0.03), arm.endDistance());
-        out.bar(Ink.PLATE, at(posed.outerMiddle()), at(posed.mount()), arm.plateThickness(), 0.02);
-        double w = posed.carriage().width();
-        out.area(Ink.CARRIAGE, rectangle(middle, w, w, direction()));
-        out.disc(Ink.POST, middle, posed.post().postStock().section().depth() / 2);
-        out.area(Ink.CAMERA, rectangle(sensor, 0.13, 0.08, direction() + Math.PI / 2));
-        out.disc(Ink.LENS, sensor, 0.028);
+    private void walkway() {
+        s.study().question("place.walkway").ifPresent(question -> {
+            double open = question.at(s).available();
+            boolean stays = open >= s.project().place().room().walkway();
+            double y = s.study().assembly().pieces().stream().filter(p -> p.body().index() == 0)
+                    .mapToDouble(p -> at(s.posed().furthest(p, new Vec3(0, -1, 0))).y()).min().orElse(0) - 0.12;
+            out.dimension(new Point(0, y), new Point(open, y), Side.ON,
+                    Quantity.LENGTH.bare(open, s.project().units()));
+            out.label(stays ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(0.02, y - 0.09), Anchor.RIGHT,
+                    stays ? "walkway stays open" : "walkway closes");
+        });
     }
 
     private void ghost(Ghost ghost) {
         Situation other = ghost.situation();
-        PlanView view = new PlanView(other);
-        out.path(Ink.GHOST, view.at(other.posed().innerMiddle()), view.at(other.posed().mount()));
-        out.disc(Ink.GHOST, view.at(other.posed().mount()), 0.05);
+        new Projection(other, View.ABOVE).ghost(out, s);
     }
 }

@@ -32,8 +32,12 @@ public sealed interface Shape {
     /** Words beside a point. */
     record Label(Ink ink, Point at, Anchor anchor, String text) implements Shape {}
 
-    /** A dimension between two points, its line drawn to one side of them. */
-    record Dimension(Ink ink, Point from, Point to, Side side, String text) implements Shape {}
+    /**
+     * A dimension between two points, its line drawn to one side of them.
+     *
+     * @param path of the project's value that it shows and by which it can be edited; empty if by none
+     */
+    record Dimension(Ink ink, Point from, Point to, Side side, String text, String path) implements Shape {}
 
     /** Where a label's words lie from its point. */
     enum Anchor {

@@ -1,6 +1,7 @@
 package firmperch.file;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import firmperch.check.Finding;
 import firmperch.search.Assessment;
@@ -11,7 +12,8 @@ import java.math.MathContext;
 
 /**
  * An assessment as JSON: {@code project}, {@code verdict}, {@code sentence} and {@code findings}. Values are in the unit
- * named beside them; {@code margin} is available over asked (under 1 is short, 50 stands for plenty); angles of the pose
+ * named beside them; {@code proven} says whether {@code bound}, the share by which a pose between those looked at can be
+ * worse, follows from lengths and masses; without a bound the worst pose is sampled; {@code margin} is available over asked (under 1 is short, 50 stands for plenty); angles of the pose
  * are in rad.
  */
 public final class CheckReport {
@@ -20,7 +22,7 @@ public final class CheckReport {
 
     /** The report's text. */
     public static String json(Assessment assessment) {
-        ObjectNode root = ProjectJson.MAPPER.createObjectNode();
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("project", assessment.project().name());
         root.put("verdict", assessment.verdict().word());
         root.put("sentence", assessment.sentence());
@@ -34,16 +36,23 @@ public final class CheckReport {
     private static void add(ObjectNode node, Assessment assessment, Finding finding) {
         UnitSystem system = assessment.project().units();
         Quantity unit = finding.about().unit();
-        node.put("check", finding.about().id());
-        node.put("station", finding.about().station().id());
-        node.put("question", finding.about().question());
+        node.put("check", finding.id());
+        node.put("station", finding.station() == null ? "place" : finding.station().id());
+        node.put("question", finding.question().words());
         node.put("asked", shown(unit, finding.reading().asked(), system));
         node.put("available", shown(unit, finding.reading().available(), system));
         node.put("unit", unit.sign(system));
         node.put("margin", rounded(finding.margin()));
         node.put("verdict", finding.verdict().word());
         ObjectNode pose = node.putObject("pose");
-        finding.pose().joints(assessment.situation().posed().rig()).forEach(pose::put);
+        finding.pose().joints(assessment.study().assembly()).forEach(pose::put);
+        if (finding.search() != null) {
+            node.put("poses", finding.search().poses());
+            node.put("proven", finding.search().proven());
+            if (!Double.isNaN(finding.search().bound())) {
+                node.put("bound", rounded(finding.search().bound()));
+            }
+        }
         node.put("formula", finding.about().formula() + ": " + finding.reading().numbers().get());
         node.put("source", finding.about().source());
         ArrayNode cures = node.putArray("cures");

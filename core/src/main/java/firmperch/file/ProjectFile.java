@@ -1,18 +1,14 @@
 package firmperch.file;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import com.networknt.schema.JsonSchema;
-import com.networknt.schema.JsonSchemaFactory;
-import com.networknt.schema.SpecVersion;
-import com.networknt.schema.ValidationMessage;
 import firmperch.project.Project;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
@@ -22,40 +18,26 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.util.Iterator;
-import java.util.Set;
 
 /**
  * Project files, {@code *.perch.json}: one JSON object with {@code format}, {@code version} and {@code project}, all
- * numbers SI and angles in rad. Their schema (JSON Schema 2020-12) is {@link #schemaText}.
+ * numbers SI and angles in rad. Their schema is {@link Schema}. Files of format 1 are
+ * migrated as they are read.
  */
 public final class ProjectFile {
     /** What file names end in. */
     public static final String EXTENSION = ".perch.json";
     /** The format this version writes and the newest it reads. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
     /** No project comes near this size, bytes. */
     public static final long MOST_BYTES = 8L << 20;
 
-    private static final String FORMAT = "firm-perch";
-    private static final String SCHEMA = "project.schema.json";
+    static final String FORMAT = "firm-perch";
+
+    static final JsonMapper MAPPER = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
 
     private ProjectFile() {
-    }
-
-    /** The published schema. Made once: reading it takes longer than a file does. */
-    private static final class Schema {
-        static final JsonSchema JSON = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                .getSchema(schemaText());
-    }
-
-    /** The schema's text. */
-    public static String schemaText() {
-        try (InputStream in = ProjectFile.class.getResourceAsStream(SCHEMA)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /**
@@ -82,7 +64,7 @@ public final class ProjectFile {
         }
     }
 
-    private static Project parse(Path file, byte[] bytes) throws UnusableFile {
+    static Project parse(Path file, byte[] bytes) throws UnusableFile {
         JsonNode root = tree(file, bytes);
         if (root == null || !root.isObject() || !FORMAT.equals(root.path("format").asText())) {
             throw new UnusableFile(file, "it is not a Firm Perch project; expected is a file saved by Firm Perch.");
@@ -94,32 +76,18 @@ public final class ProjectFile {
             throw new UnusableFile(file, "it was saved by a newer Firm Perch (format " + root.path("version").asInt()
                     + "); this one reads up to format " + VERSION + ". Open it with the newer one.");
         }
-        Set<ValidationMessage> wrong = Schema.JSON.validate(root);
-        if (!wrong.isEmpty()) {
-            Iterator<ValidationMessage> first = wrong.iterator();
-            throw new UnusableFile(file, first.next().getMessage()
-                    + (first.hasNext() ? " (and " + (wrong.size() - 1) + " more)." : "."));
-        }
-        return project(file, root);
-    }
-
-    private static Project project(Path file, JsonNode root) throws UnusableFile {
         try {
-            return ProjectJson.MAPPER.treeToValue(root.get("project"), Project.class);
+            JsonNode project = root.path("project");
+            return Codec.read(Project.PARAMS, root.path("version").asInt() == 1 ? Version1.migrated(project) : project,
+                    "Project");
         } catch (InvalidValue e) {
             throw new UnusableFile(file, e.getMessage());
-        } catch (JsonMappingException e) {
-            throw new UnusableFile(file, e.getCause() instanceof InvalidValue refused
-                    ? refused.getMessage()
-                    : e.getOriginalMessage() + " (at " + e.getPathReference() + ").");
-        } catch (JsonProcessingException e) {
-            throw new UnusableFile(file, e.getOriginalMessage() + ".");
         }
     }
 
     private static JsonNode tree(Path file, byte[] bytes) throws UnusableFile {
         try {
-            return ProjectJson.MAPPER.readTree(bytes);
+            return MAPPER.readTree(bytes);
         } catch (JsonProcessingException e) {
             String where = e.getLocation() == null ? "" : " in line " + e.getLocation().getLineNr();
             throw new UnusableFile(file, "its text breaks off or is no JSON" + where
@@ -131,10 +99,10 @@ public final class ProjectFile {
 
     /** The file's text for a project. */
     public static String text(Project project) {
-        ObjectNode root = ProjectJson.MAPPER.createObjectNode();
+        ObjectNode root = MAPPER.createObjectNode();
         root.put("format", FORMAT);
         root.put("version", VERSION);
-        root.set("project", ProjectJson.MAPPER.valueToTree(project));
+        root.set("project", Codec.write(project));
         return root.toPrettyString() + "\n";
     }
 

@@ -1,5 +1,6 @@
 package firmperch.frame;
 
+import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.Member;
 
 /**
@@ -187,15 +188,15 @@ final class BeamElement {
         }
     }
 
-    /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m. */
-    double[] endForces(double[] displacement, int[] dof) {
+    /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m; its own weight counted or not. */
+    double[] endForces(double[] displacement, int[] dof, boolean weighed) {
         double[] ends = new double[DOF];
         for (int i = 0; i < DOF; i++) {
             for (int j = 0; j < DOF; j++) {
                 ends[i] += transform[i * DOF + j] * displacement[dof[j]];
             }
         }
-        double[] forces = fixedEnd.clone();
+        double[] forces = weighed ? fixedEnd.clone() : new double[DOF];
         for (int i = 0; i < DOF; i++) {
             for (int j = 0; j < DOF; j++) {
                 forces[i] += local[i * DOF + j] * ends[j];

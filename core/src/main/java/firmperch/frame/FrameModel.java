@@ -1,5 +1,6 @@
 package firmperch.frame;
 
+import firmperch.body.Vec3;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
 import java.util.ArrayList;
@@ -11,11 +12,12 @@ import java.util.List;
  * @param nodes positions, m
  * @param members straight beams between nodes
  * @param supports springs to the floor or a wall
+ * @param springs between two nodes
  * @param masses lumped masses; gravity acts along −z
  * @param forces forces beside gravity
  */
-public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> supports, List<PointMass> masses,
-        List<PointForce> forces) {
+public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> supports, List<Spring> springs,
+        List<PointMass> masses, List<PointForce> forces) {
 
     /**
      * A straight prismatic member with rigid offsets at its ends.
@@ -42,6 +44,16 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
     /** Held in all six ways at a node: three translations and three rotations. */
     public static final double FIXED = 1e12;
 
+    /**
+     * A joint between two nodes that turns on a spring about one axis and is stiff otherwise.
+     *
+     * @param fromOffset from that node to the joint, m
+     * @param toOffset from that node to the joint, m
+     * @param axis it turns about, of length 1
+     * @param stiffness about that axis, N·m/rad
+     */
+    public record Spring(int from, int to, Vec3 fromOffset, Vec3 toOffset, Vec3 axis, double stiffness) {}
+
     /** A mass, kg, fixed to a node at an offset, m. */
     public record PointMass(int node, Vec3 offset, double mass) {}
 
@@ -52,13 +64,14 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         nodes = List.copyOf(nodes);
         members = List.copyOf(members);
         supports = List.copyOf(supports);
+        springs = List.copyOf(springs);
         masses = List.copyOf(masses);
         forces = List.copyOf(forces);
     }
 
     /** The same structure with these forces and masses on it. */
     public FrameModel with(List<PointMass> otherMasses, List<PointForce> otherForces) {
-        return new FrameModel(nodes, members, supports, otherMasses, otherForces);
+        return new FrameModel(nodes, members, supports, springs, otherMasses, otherForces);
     }
 
     /** Collects the parts of a model. */
@@ -66,6 +79,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         private final List<Vec3> nodes = new ArrayList<>();
         private final List<Member> members = new ArrayList<>();
         private final List<Support> supports = new ArrayList<>();
+        private final List<Spring> springs = new ArrayList<>();
         private final List<PointMass> masses = new ArrayList<>();
         private final List<PointForce> forces = new ArrayList<>();
 
@@ -95,6 +109,11 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
             return this;
         }
 
+        public Builder spring(Spring spring) {
+            springs.add(spring);
+            return this;
+        }
+
         /** Holds a node in all six ways: springs of {@link #FIXED} at three points around it. */
         public Builder fix(int node) {
             for (Vec3 arm : List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0), new Vec3(0, 0, 1))) {
@@ -117,7 +136,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         }
 
         public FrameModel build() {
-            return new FrameModel(nodes, members, supports, masses, forces);
+            return new FrameModel(nodes, members, supports, springs, masses, forces);
         }
     }
 }

@@ -1,18 +1,43 @@
 package firmperch.frame;
 
+import firmperch.body.Vec3;
+import firmperch.frame.FrameModel.PointForce;
 import firmperch.frame.FrameModel.Support;
 import java.util.List;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.interfaces.linsol.LinearSolverDense;
 
-/**
- * What a loaded frame does: displacements, member-end forces and reactions.
- *
- * @param displacements six for each node: ux, uy, uz (m), then rotations about x, y, z (rad)
- * @param memberForces twelve for each member, in its own axes: at each end N, Vy, Vz (N) and Mx, My, Mz (N·m) that the
- *     node puts on the member
- * @param reactions upward force of each support, N; 0 where it has lifted off
- */
-public record FrameSolution(FrameModel model, double[] displacements, List<double[]> memberForces,
-        double[] reactions) {
+/** What a loaded frame does: displacements, member-end forces and reactions. */
+public final class FrameSolution {
+    private final FrameModel model;
+    private final List<BeamElement> beams;
+    private final LinearSolverDense<DMatrixRMaj> factored;
+    private final boolean[] active;
+    private final double[] displacements;
+    private final boolean weighed;
+
+    FrameSolution(FrameModel model, List<BeamElement> beams, LinearSolverDense<DMatrixRMaj> factored, boolean[] active,
+            double[] displacements, boolean weighed) {
+        this.model = model;
+        this.beams = beams;
+        this.factored = factored;
+        this.active = active;
+        this.displacements = displacements;
+        this.weighed = weighed;
+    }
+
+    public FrameModel model() {
+        return model;
+    }
+
+    /**
+     * What these forces alone do, the supports that carry now taken to go on carrying and no other: to be added to this,
+     * as the frame is linear.
+     */
+    public FrameSolution under(List<PointForce> forces) {
+        return new FrameSolution(model, beams, factored, active,
+                FrameSolver.solved(factored, FrameSolver.load(model, forces)), false);
+    }
 
     /** How far a point fixed to that node, at an offset, has moved, m. */
     public Vec3 movement(int node, Vec3 offset) {
@@ -31,18 +56,37 @@ public record FrameSolution(FrameModel model, double[] displacements, List<doubl
         return new Vec3(displacements[i + 3], displacements[i + 4], displacements[i + 5]);
     }
 
+    /**
+     * The twelve end forces of member number i in its own axes: at each end N, Vy, Vz (N) and Mx, My, Mz (N·m) that the
+     * node puts on the member.
+     */
+    public double[] forces(int i) {
+        return beams.get(i).endForces(displacements, FrameSolver.dof(model.members().get(i)), weighed);
+    }
+
     /** The twelve end forces of the member of that name. */
     public double[] forces(String member) {
         for (int i = 0; i < model.members().size(); i++) {
             if (model.members().get(i).name().equals(member)) {
-                return memberForces.get(i);
+                return forces(i);
             }
         }
         throw new IllegalArgumentException("no member " + member);
     }
 
+    /** Upward force of support number i, N; 0 where it has lifted off. */
+    public double reaction(int i) {
+        Support s = model.supports().get(i);
+        return active[i] ? -s.kz() * movement(s.node(), s.offset()).z() : 0;
+    }
+
     /** Upward force of a support, N. */
     public double reaction(Support support) {
-        return reactions[model.supports().indexOf(support)];
+        return reaction(model.supports().indexOf(support));
+    }
+
+    /** Six for each node: ux, uy, uz (m), then rotations about x, y, z (rad). */
+    public double[] displacements() {
+        return displacements.clone();
     }
 }

@@ -1,8 +1,10 @@
 package firmperch.frame;
 
+import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.Member;
 import firmperch.frame.FrameModel.PointForce;
 import firmperch.frame.FrameModel.PointMass;
+import firmperch.frame.FrameModel.Spring;
 import firmperch.frame.FrameModel.Support;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -25,6 +27,8 @@ public final class FrameSolver {
     public static final double GRAVITY = 9.80665;
 
     private static final int MOST_ROUNDS = 20;
+    /** As good as stiff beside what gives in a rig, N/m and N·m/rad, and no trouble to solve with. */
+    private static final double STIFF = 1e10;
 
     private FrameSolver() {
     }
@@ -43,6 +47,9 @@ public final class FrameSolver {
             beam.addTo(stiffness, load, size, dof(member));
             beams.add(beam);
         }
+        for (Spring spring : model.springs()) {
+            addSpring(stiffness, size, spring);
+        }
         for (PointMass mass : model.masses()) {
             addForce(load, mass.node(), mass.offset(), new Vec3(0, 0, -mass.mass() * GRAVITY));
         }
@@ -53,29 +60,44 @@ public final class FrameSolver {
         boolean[] active = new boolean[model.supports().size()];
         Arrays.fill(active, true);
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Optional<double[]> solved = displacements(model, stiffness, load, active);
-            if (solved.isEmpty()) {
+            Optional<LinearSolverDense<DMatrixRMaj>> factored = factored(model, stiffness, size, active);
+            if (factored.isEmpty()) {
                 return Optional.empty();
             }
-            double[] u = solved.get();
+            double[] u = solved(factored.get(), load);
+            if (!small(u)) {
+                return Optional.empty();
+            }
             if (!changeContacts(model, u, active)) {
-                return Optional.of(solution(model, beams, u, active));
+                return Optional.of(new FrameSolution(model, beams, factored.get(), active, u, true));
             }
         }
         return Optional.empty();
     }
 
-    private static FrameSolution solution(FrameModel model, List<BeamElement> beams, double[] u, boolean[] active) {
-        List<double[]> forces = new ArrayList<>();
-        for (int i = 0; i < beams.size(); i++) {
-            forces.add(beams.get(i).endForces(u, dof(model.members().get(i))));
+    /** A metre of movement or a radian of turn is no small displacement: the structure does not stand. */
+    private static boolean small(double[] u) {
+        for (double value : u) {
+            if (!(Math.abs(value) < 1)) {
+                return false;
+            }
         }
-        double[] reactions = new double[model.supports().size()];
-        for (int i = 0; i < reactions.length; i++) {
-            Support s = model.supports().get(i);
-            reactions[i] = active[i] ? -s.kz() * FrameSolution.movement(u, s.node(), s.offset()).z() : 0;
+        return true;
+    }
+
+    static double[] solved(LinearSolverDense<DMatrixRMaj> factored, double[] load) {
+        DMatrixRMaj u = new DMatrixRMaj(load.length, 1);
+        factored.solve(new DMatrixRMaj(load.length, 1, true, load.clone()), u);
+        return u.data;
+    }
+
+    /** The load vector of forces alone. */
+    static double[] load(FrameModel model, List<PointForce> forces) {
+        double[] load = new double[6 * model.nodes().size()];
+        for (PointForce force : forces) {
+            addForce(load, force.node(), force.offset(), force.force());
         }
-        return new FrameSolution(model, u, forces, reactions);
+        return load;
     }
 
     private static boolean changeContacts(FrameModel model, double[] u, boolean[] active) {
@@ -91,9 +113,8 @@ public final class FrameSolver {
         return changed;
     }
 
-    private static Optional<double[]> displacements(FrameModel model, double[] stiffness, double[] load,
+    private static Optional<LinearSolverDense<DMatrixRMaj>> factored(FrameModel model, double[] stiffness, int size,
             boolean[] active) {
-        int size = load.length;
         DMatrixRMaj k = new DMatrixRMaj(size, size, true, stiffness.clone());
         for (int i = 0; i < active.length; i++) {
             Support s = model.supports().get(i);
@@ -102,18 +123,34 @@ public final class FrameSolver {
             addSpring(k, s, Vec3.UP, active[i] ? s.kz() : 0);
         }
         LinearSolverDense<DMatrixRMaj> cholesky = LinearSolverFactory_DDRM.chol(size);
-        if (!cholesky.setA(k)) {
-            return Optional.empty();
+        return cholesky.setA(k) ? Optional.of(cholesky) : Optional.empty();
+    }
+
+    /** A joint that is stiff in all but the turn about its axis. */
+    private static void addSpring(double[] k, int size, Spring spring) {
+        Vec3 a = spring.axis();
+        Vec3 b = (Math.abs(a.z()) < 0.9 ? Vec3.UP : new Vec3(1, 0, 0)).cross(a).unit();
+        Vec3 c = a.cross(b);
+        for (Vec3 along : new Vec3[]{a, b, c}) {
+            Vec3 from = spring.fromOffset().cross(along);
+            Vec3 to = spring.toOffset().cross(along);
+            addRelative(k, size, spring, along, from, along, to, STIFF);
+            addRelative(k, size, spring, Vec3.ZERO, along, Vec3.ZERO, along,
+                    along == a ? spring.stiffness() : STIFF);
         }
-        DMatrixRMaj u = new DMatrixRMaj(size, 1);
-        cholesky.solve(new DMatrixRMaj(size, 1, true, load.clone()), u);
-        for (double value : u.data) {
-            // A metre of movement or a radian of turn is no small displacement: the structure does not stand.
-            if (!(Math.abs(value) < 1)) {
-                return Optional.empty();
+    }
+
+    private static void addRelative(double[] k, int size, Spring spring, Vec3 fromShift, Vec3 fromTurn, Vec3 toShift,
+            Vec3 toTurn, double stiffness) {
+        double[] g = {-fromShift.x(), -fromShift.y(), -fromShift.z(), -fromTurn.x(), -fromTurn.y(), -fromTurn.z(),
+                toShift.x(), toShift.y(), toShift.z(), toTurn.x(), toTurn.y(), toTurn.z()};
+        for (int i = 0; i < 12; i++) {
+            int row = 6 * (i < 6 ? spring.from() : spring.to()) + i % 6;
+            for (int j = 0; j < 12; j++) {
+                int column = 6 * (j < 6 ? spring.from() : spring.to()) + j % 6;
+                k[row * size + column] += stiffness * g[i] * g[j];
             }
         }
-        return Optional.of(u.data);
     }
 
     private static void addSpring(DMatrixRMaj k, Support s, Vec3 along, double stiffness) {
@@ -141,7 +178,7 @@ public final class FrameSolver {
         load[i + 5] += moment.z();
     }
 
-    private static int[] dof(Member member) {
+    static int[] dof(Member member) {
         int[] dof = new int[12];
         for (int i = 0; i < 6; i++) {
             dof[i] = 6 * member.from() + i;

@@ -2,9 +2,9 @@ package firmperch.log;
 
 import static firmperch.units.Require.between;
 
-import firmperch.units.InvalidValue;
+import firmperch.param.Described;
+import firmperch.param.Params;
 import firmperch.units.Quantity;
-import firmperch.units.Require;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.Map;
@@ -19,7 +19,9 @@ import java.util.TreeMap;
  * @param joints how the joints were set
  * @param note anything else, may be empty
  */
-public record Measurement(LocalDate date, Kind kind, double value, Map<String, Double> joints, String note) {
+public record Measurement(LocalDate date, Kind kind, double value, Map<String, Double> joints, String note)
+        implements
+            Described {
 
     /** What a maker can measure without instruments beyond a luggage scale, an angle finder and a ruler. */
     public enum Kind {
@@ -49,17 +51,20 @@ public record Measurement(LocalDate date, Kind kind, double value, Map<String, D
         }
     }
 
+    public static final Params<Measurement> PARAMS = Params.of(Measurement.class)
+            .day("date", "Date of a measurement").oneOf("kind", "Kind of a measurement", Kind.class)
+            .measure("value", "Measured value", Quantity.NUMBER, 0, 5000)
+            .settings("joints", "Setting of a joint").note("note", "Note").done();
+
     public Measurement {
-        if (date == null || date.getYear() < 1990 || date.getYear() > 2200) {
-            throw new InvalidValue("Date of a measurement", String.valueOf(date),
-                    "a day such as 2026-11-23");
-        }
-        if (kind == null) {
-            throw new InvalidValue("Kind of a measurement", "nothing", "push, lean or sag");
-        }
-        between(kind.label(), value, 0, kind.most, kind.quantity);
         joints = Collections.unmodifiableMap(new TreeMap<>(joints));
         note = note == null ? "" : note;
-        Require.that(note.length() <= 500, "Note", note.length(), Quantity.COUNT, "at most 500 characters");
+        PARAMS.check(date, kind, value, joints, note);
+        between(kind.label(), value, 0, kind.most, kind.quantity);
+    }
+
+    @Override
+    public Params<Measurement> params() {
+        return PARAMS;
     }
 }

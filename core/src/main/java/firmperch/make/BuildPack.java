@@ -3,6 +3,7 @@ package firmperch.make;
 import firmperch.check.Finding;
 import firmperch.draw.Drawing;
 import firmperch.draw.PlanView;
+import firmperch.draw.Scene;
 import firmperch.draw.SideView;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
@@ -14,10 +15,8 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -39,14 +38,14 @@ public final class BuildPack {
     private final PDFont regular;
     private final PDFont bold;
     private final Assessment assessment;
-    private final BuildPlan plan;
+    private final MakingPlan plan;
     private PDPageContentStream page;
     private float y;
 
     private BuildPack(PDDocument document, Assessment assessment) throws IOException {
         this.document = document;
         this.assessment = assessment;
-        this.plan = BuildPlan.of(assessment.project());
+        this.plan = MakingPlan.of(assessment);
         regular = font("IBMPlexSans_400Regular.ttf");
         bold = font("IBMPlexSans_600SemiBold.ttf");
     }
@@ -96,10 +95,10 @@ public final class BuildPack {
             paragraph(regular, 10, "Cheapest cure: " + assessment.cureSentence());
         }
         y -= 6;
-        Drawing side = SideView.of(assessment.situation(), Optional.empty(), false);
+        Drawing side = SideView.of(Scene.of(assessment.situation()));
         double scale = scaleFor(side, WIDTH, 360);
         place(side, scale, "Side");
-        Drawing plan = PlanView.of(assessment.situation(), Optional.empty());
+        Drawing plan = PlanView.of(Scene.of(assessment.situation()));
         place(plan, scaleFor(plan, WIDTH, y - MARGIN - 50), "Above");
         scaleBar(scale);
         page.close();
@@ -143,7 +142,7 @@ public final class BuildPack {
 
     private void listsPage() throws IOException {
         newPage("Cut, buy, pour");
-        line(bold, 11, "Cut list (saw cuts of " + Quantity.LENGTH.show(BuildPlan.KERF, units())
+        line(bold, 11, "Cut list (saw cuts of " + Quantity.LENGTH.show(MakingPlan.KERF, units())
                 + " come off the stock, not off the piece)");
         float[] cutColumns = {0, 82, 104, 182, 216, 250, 282};
         row(bold, cutColumns, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes");
@@ -160,14 +159,14 @@ public final class BuildPack {
                     String.format(Locale.ROOT, "%.2f", item.price()), item.use());
         }
         y -= 8;
-        Concrete concrete = plan.concrete();
-        line(bold, 11, "Concrete");
-        paragraph(regular, 9,
-                Quantity.MASS.show(concrete.mass(), units()) + ", " + Quantity.VOLUME.show(concrete.volume(), units())
-                        + ": " + concrete.bags() + " × " + concrete.bag().label() + ", "
-                        + Quantity.VOLUME.show(concrete.water(), units()) + " of water. Hardware, post and concrete "
-                        + "together about " + String.format(Locale.ROOT, "%.0f", plan.price())
-                        + " units of money, wood not counted.");
+        for (Pour pour : plan.pours()) {
+            line(bold, 11, pour.name());
+            paragraph(regular, 9, Quantity.MASS.show(pour.mass(), units()) + ", "
+                    + Quantity.VOLUME.show(pour.volume(), units()) + ": " + pour.bags() + " × " + pour.bag().label() + ", "
+                    + Quantity.VOLUME.show(pour.water(), units()) + " of water.");
+        }
+        paragraph(regular, 9, String.format(Locale.ROOT, "All of it together costs about %.0f units of money and weighs "
+                + "%s.", plan.bill().price(), Quantity.MASS.show(plan.bill().mass(), units())));
         page.close();
     }
 
@@ -190,7 +189,7 @@ public final class BuildPack {
         }
         y -= 4;
         line(bold, 11, "Cautions");
-        for (String caution : BuildPlan.cautions()) {
+        for (String caution : MakingPlan.cautions()) {
             paragraph(regular, 9, "–  " + caution);
         }
         y -= 4;
@@ -198,7 +197,7 @@ public final class BuildPack {
         float[] columns = {0, 230, 300, 370, 420};
         row(bold, columns, "Question", "asked", "can take", "margin", "verdict");
         List<Finding> findings = new ArrayList<>(assessment.findings());
-        findings.sort(Comparator.comparing((Finding f) -> -f.verdict().ordinal()).thenComparing(Finding::margin));
+        findings.sort(Assessment.WEAKEST_FIRST);
         for (int i = 0; i < findings.size(); i++) {
             Finding f = findings.get(i);
             if (y < MARGIN + 24) {
@@ -206,7 +205,7 @@ public final class BuildPack {
                         findings.size() - i + " more, each with more to spare, are left out for want of room.");
                 break;
             }
-            row(regular, columns, f.about().question(), f.about().unit().show(f.reading().asked(), units()),
+            row(regular, columns, f.question().words(), f.about().unit().show(f.reading().asked(), units()),
                     f.about().unit().show(f.reading().available(), units()), f.marginText(), f.verdict().word());
         }
         page.close();

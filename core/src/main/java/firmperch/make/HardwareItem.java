@@ -6,5 +6,6 @@ package firmperch.make;
  * @param count how many
  * @param price of all of them, rough, units of money
  * @param use what it is for
+ * @param mass of all of them that is weighed, kg
  */
-public record HardwareItem(String item, int count, double price, String use) {}
+public record HardwareItem(String item, int count, double price, String use, double mass) {}

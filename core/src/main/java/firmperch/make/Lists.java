@@ -17,7 +17,7 @@ public final class Lists {
     }
 
     /** Writes the cut list; lengths as decimals, so that a spreadsheet can add them up. */
-    public static void writeCuts(BuildPlan plan, Path file) throws IOException {
+    public static void writeCuts(MakingPlan plan, Path file) throws IOException {
         UnitSystem system = plan.project().units();
         String unit = " (" + system.label() + ")";
         try (CSVPrinter csv = printer(file, "Part", "Count", "Material", "Length" + unit, "Width" + unit,
@@ -30,16 +30,16 @@ public final class Lists {
     }
 
     /** Writes the hardware list, the concrete's bags as its last row. */
-    public static void writeHardware(BuildPlan plan, Path file) throws IOException {
+    public static void writeHardware(MakingPlan plan, Path file) throws IOException {
         try (CSVPrinter csv = printer(file, "Item", "Count", "Rough price", "For")) {
             for (HardwareItem item : plan.hardware()) {
                 csv.printRecord(item.item(), item.count(), price(item.price()), item.use());
             }
-            Concrete concrete = plan.concrete();
-            csv.printRecord("Concrete mix, " + concrete.bag().label(), concrete.bags(),
-                    price(concrete.bags() * concrete.bag().price()),
-                    Quantity.MASS.show(concrete.mass(), plan.project().units()) + " in the box, "
-                            + Quantity.VOLUME.show(concrete.water(), plan.project().units()) + " of water");
+            for (Pour pour : plan.pours()) {
+                csv.printRecord(pour.name() + " mix, " + pour.bag().label(), pour.bags(), price(pour.price()),
+                        Quantity.MASS.show(pour.mass(), plan.project().units()) + " to pour, "
+                                + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water");
+            }
         }
     }
 

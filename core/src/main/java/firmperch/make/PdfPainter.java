@@ -102,10 +102,10 @@ final class PdfPainter {
             default -> new Color(0x333333);
         });
         page.setNonStrokingColor(switch (ink) {
-            case STICK, PLATE, CARRIAGE, BOARD, BOX -> new Color(0xf1dfc0);
+            case STICK, PLATE -> new Color(0xf1dfc0);
             case BENCH, WORK -> new Color(0xf4eee6);
             case CONCRETE, POST -> new Color(0xd5d8da);
-            case WHEEL, CAMERA, LENS, HEAD, ROOM -> new Color(0x444b50);
+            case WHEEL, DARK, ROOM -> new Color(0x444b50);
             case SIGHT -> new Color(0xe3f0f4);
             case LEAN_GOOD -> new Color(0x8fbca3);
             case LEAN_SHORT -> new Color(0xe0a37e);

@@ -1,12 +1,12 @@
 package firmperch.pose;
 
-import firmperch.rig.Freedom;
-import firmperch.rig.Rig;
+import firmperch.body.Assembly;
+import firmperch.body.Freedom;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** One setting of every freedom of a rig, in the rig's order. Immutable. */
+/** One setting of every freedom of an assembly, in the assembly's order. Immutable. */
 public final class Pose {
     private final double[] values;
 
@@ -14,17 +14,17 @@ public final class Pose {
         this.values = values;
     }
 
-    /** The pose with these settings by name; what is not named is at its nearest to zero, what is past a stop is at it. */
-    public static Pose of(Rig rig, Map<String, Double> joints) {
-        double[] values = new double[rig.freedoms().size()];
+    /** The pose with these settings by id; what is not named is at its nearest to zero, what is past a stop is at it. */
+    public static Pose of(Assembly assembly, Map<String, Double> joints) {
+        double[] values = new double[assembly.freedoms().size()];
         for (int i = 0; i < values.length; i++) {
-            Freedom freedom = rig.freedoms().get(i);
-            values[i] = freedom.nearest(joints.getOrDefault(freedom.name(), 0.0));
+            Freedom freedom = assembly.freedoms().get(i);
+            values[i] = freedom.nearest(joints.getOrDefault(freedom.id(), 0.0));
         }
         return new Pose(values);
     }
 
-    /** The pose with these settings in the rig's order, taken as they are. */
+    /** The pose with these settings in the assembly's order, taken as they are. */
     public static Pose of(double... values) {
         return new Pose(values.clone());
     }
@@ -34,24 +34,23 @@ public final class Pose {
         return values[i];
     }
 
-    /** The setting of that freedom. */
-    public double get(Rig rig, String freedom) {
-        return values[rig.indexOf(freedom)];
+    /** How many settings it has. */
+    public int size() {
+        return values.length;
     }
 
-    /** This pose with one freedom set as near to that value as it goes. */
-    public Pose with(Rig rig, String freedom, double value) {
+    /** This pose with setting number i as near to that value as it goes. */
+    public Pose with(Assembly assembly, int i, double value) {
         double[] changed = values.clone();
-        int i = rig.indexOf(freedom);
-        changed[i] = rig.freedoms().get(i).nearest(value);
+        changed[i] = assembly.freedoms().get(i).nearest(value);
         return new Pose(changed);
     }
 
-    /** The settings by name. */
-    public Map<String, Double> joints(Rig rig) {
+    /** The settings by id. */
+    public Map<String, Double> joints(Assembly assembly) {
         Map<String, Double> joints = new LinkedHashMap<>();
         for (int i = 0; i < values.length; i++) {
-            joints.put(rig.freedoms().get(i).name(), values[i]);
+            joints.put(assembly.freedoms().get(i).id(), values[i]);
         }
         return joints;
     }

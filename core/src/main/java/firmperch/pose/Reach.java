@@ -1,52 +1,130 @@
 package firmperch.pose;
 
-import firmperch.frame.Vec3;
-import firmperch.rig.Freedom;
-import firmperch.rig.LevelArm;
-import firmperch.rig.Rig;
+import firmperch.body.Freedom;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import java.util.List;
 
-/** Inverse kinematics: how to set the joints so that the camera comes to a place. */
+/**
+ * Inverse kinematics on whatever freedoms there are, within stops and steps: how to set them so that the camera, or
+ * any point of the rig, comes as near as it can to a place, moving as few as it can. Damped least squares (Levenberg and Marquardt; Buss 2004 for limits).
+ */
 public final class Reach {
+    private static final int ROUNDS = 25;
+    private static final double DAMPING = 1e-5;
+    /** Another step is taken where it brings the point nearer by more than this, m. */
+    private static final double WORTH = 0.003;
+
     private Reach() {
     }
 
     /**
-     * The pose nearest to the given one that has the sensor at that height: the arm lifts within its stops; where that is
-     * not enough, the carriage goes to the nearest pin hole from which it is, or comes closest.
+     * What of a place is wanted: the deviation along each direction counts, others do not.
      *
-     * @param height of the sensor above the floor, m
+     * @param point in the rig's axes, m
+     * @param along directions of length 1
      */
-    public static Pose toHeight(Rig rig, Pose from, double height) {
-        Freedom pins = rig.freedoms().get(rig.indexOf(Rig.PIN));
-        double now = from.get(rig, Rig.PIN);
-        Pose best = null;
-        double least = Double.POSITIVE_INFINITY;
-        for (double pin = pins.from(); pin <= pins.to(); pin++) {
-            Pose candidate = lifted(rig, from.with(rig, Rig.PIN, pin), height);
-            double miss = Math.abs(PosedRig.of(rig, candidate).sensor().z() - height);
-            double cost = Math.max(miss, 0.0005) + 1e-6 * Math.abs(pin - now);
-            if (cost < least) {
-                least = cost;
-                best = candidate;
+    public record Goal(Vec3 point, List<Vec3> along) {
+        public Goal {
+            along = List.copyOf(along);
+        }
+
+        /** A height, m. */
+        public static Goal height(double z) {
+            return new Goal(new Vec3(0, 0, z), List.of(Vec3.UP));
+        }
+
+        private double miss(Vec3 at) {
+            double sum = 0;
+            for (Vec3 n : along) {
+                double d = n.dot(point.minus(at));
+                sum += d * d;
+            }
+            return Math.sqrt(sum);
+        }
+    }
+
+    /**
+     * The pose nearest to a goal.
+     *
+     * @param grip the point that is to come there
+     */
+    public static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal) {
+        Pose best = slid(rig, from, grip, goal);
+        double least = miss(rig, best, grip, goal);
+        List<Freedom> freedoms = rig.assembly().freedoms();
+        for (int f = 0; f < freedoms.size(); f++) {
+            if (freedoms.get(f).continuous() || least < WORTH) {
+                continue;
+            }
+            int now = (int) from.get(f);
+            int span = (int) (freedoms.get(f).to() - freedoms.get(f).from());
+            // The nearest steps first: of two that reach it the nearer is taken.
+            for (int away = 1; away <= span; away++) {
+                for (int step : new int[]{now - away, now + away}) {
+                    if (step >= freedoms.get(f).from() && step <= freedoms.get(f).to()) {
+                        Pose other = slid(rig, from.with(rig.assembly(), f, step), grip, goal);
+                        double miss = miss(rig, other, grip, goal);
+                        if (miss < least - WORTH) {
+                            least = miss;
+                            best = other;
+                        }
+                    }
+                }
             }
         }
         return best;
     }
 
-    private static Pose lifted(Rig rig, Pose from, double height) {
-        PosedRig level = PosedRig.of(rig, from.with(rig, Rig.LIFT, 0));
-        double rise = height - level.sensor().z() + riseAt(level);
-        LevelArm arm = level.arm();
-        return from.with(rig, Rig.LIFT, Math.asin(Math.clamp(rise / arm.linkLength(), -1, 1)));
+    private static Vec3 at(Posed posed, Tie.Hook grip) {
+        return posed.point(grip.body(), grip.at());
     }
 
-    /** Rise of the outer pivots over the inner in that pose, m: not zero where level lies outside the stops. */
-    private static double riseAt(PosedRig posed) {
-        return posed.outerMiddle().z() - posed.innerMiddle().z();
+    private static double miss(Rig rig, Pose pose, Tie.Hook grip, Goal goal) {
+        return goal.miss(at(Posed.of(rig, pose), grip));
     }
 
-    /** The pose with the arm swung toward a point in the perch's own axes. */
-    public static Pose toward(Rig rig, Pose from, Vec3 point) {
-        return point.radius() < 1e-9 ? from : from.with(rig, Rig.SWING, Math.atan2(point.y(), point.x()));
+    /** Moves what slides and turns; steps stay. */
+    private static Pose slid(Rig rig, Pose from, Tie.Hook grip, Goal goal) {
+        List<Freedom> freedoms = rig.assembly().freedoms();
+        Pose best = from;
+        double least = miss(rig, from, grip, goal);
+        double damping = DAMPING;
+        for (int round = 0; round < ROUNDS && least > 1e-5; round++) {
+            Posed posed = Posed.of(rig, best);
+            Vec3 tip = at(posed, grip);
+            // Gradient and diagonal of the normal equations: one freedom after the other (Gauss and Seidel).
+            Pose next = best;
+            for (int f = 0; f < freedoms.size(); f++) {
+                if (!freedoms.get(f).continuous()) {
+                    continue;
+                }
+                Posed there = next == best ? posed : Posed.of(rig, next);
+                Vec3 now = next == best ? tip : at(there, grip);
+                Vec3 speed = there.velocity(grip.body(), now, f);
+                double slope = 0;
+                double square = damping;
+                for (Vec3 n : goal.along) {
+                    slope += n.dot(speed) * n.dot(goal.point.minus(now));
+                    square += n.dot(speed) * n.dot(speed);
+                }
+                double step = slope / square;
+                if (Math.abs(step) > 1e-7) {
+                    next = next.with(rig.assembly(), f, next.get(f) + Math.clamp(step, -0.5, 0.5));
+                }
+            }
+            double miss = miss(rig, next, grip, goal);
+            if (miss < least - 1e-9) {
+                least = miss;
+                best = next;
+                damping = Math.max(DAMPING, damping / 4);
+            } else {
+                damping = Math.max(damping * 10, 1e-3);
+                if (damping > 10) {
+                    break;
+                }
+            }
+        }
+        return best;
     }
 }

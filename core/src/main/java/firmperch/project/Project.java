@@ -3,33 +3,34 @@ package firmperch.project;
 import static firmperch.units.Quantity.LENGTH;
 
 import firmperch.log.Measurement;
-import firmperch.rig.DropOnCarriage;
-import firmperch.rig.Gear;
-import firmperch.rig.LevelArm;
-import firmperch.rig.Perch;
+import firmperch.param.Described;
+import firmperch.param.Params;
+import firmperch.part.Gear;
+import firmperch.part.Perch;
 import firmperch.shot.Shot;
-import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 import java.util.List;
 
 /** Everything the user decided; nothing that can be derived from it. */
 public record Project(String name, String studio, UnitSystem units, Shot shot, Gear gear, Place place, Perch perch,
-        Stance stance, Policy policy, List<Measurement> log) {
+        Stance stance, Policy policy, List<Measurement> log) implements Described {
+    public static final Params<Project> PARAMS = Params.of(Project.class).name("name", "Name of the project")
+            .name("studio", "Name of the studio").oneOf("units", "Units", UnitSystem.class)
+            .group("shot", "Shot", Shot.PARAMS).group("gear", "Gear", Gear.PARAMS).group("place", "Place", Place.PARAMS)
+            .other("perch", "Perch", Perch.class).group("stance", "Where the perch stands", Stance.PARAMS)
+            .group("policy", "What is asked", Policy.PARAMS).many("log", "Measurements", Measurement.PARAMS, 1000).done();
+
     public Project {
-        Require.text("Name of the project", name);
-        Require.text("Name of the studio", studio);
         log = List.copyOf(log);
-        Require.that(log.size() <= 1000, "Measurements", log.size(), Quantity.COUNT, "at most 1000");
-        Require.that(stance.x() <= place.roomDepth(), "Wall to the perch", stance.x(), LENGTH,
-                "at most the depth of the room, " + LENGTH.show(place.roomDepth(), UnitSystem.METRIC));
-        if (perch.arm() instanceof LevelArm arm && perch.carriage() instanceof DropOnCarriage carriage) {
-            double reach = carriage.forward() + arm.linkLength() + arm.overhang();
-            Require.that(reach < place.roomDepth(), "Link length", arm.linkLength(), LENGTH,
-                    "so short that the arm's reach of " + LENGTH.show(reach, UnitSystem.METRIC)
-                            + " stays under the depth of the room, "
-                            + LENGTH.show(place.roomDepth(), UnitSystem.METRIC));
-        }
+        PARAMS.check(name, studio, units, shot, gear, place, perch, stance, policy, log);
+        Require.that(stance.x() <= place.room().depth(), "Wall to the perch", stance.x(), LENGTH,
+                "at most the depth of the room, " + LENGTH.show(place.room().depth(), UnitSystem.METRIC));
+    }
+
+    @Override
+    public Params<Project> params() {
+        return PARAMS;
     }
 
     /** The same project standing otherwise. */
@@ -37,13 +38,9 @@ public record Project(String name, String studio, UnitSystem units, Shot shot, G
         return new Project(name, studio, units, shot, gear, place, perch, changed, policy, log);
     }
 
-    /** True if nothing but how it stands differs, if anything does. */
-    public boolean onlyMovedFrom(Project other) {
-        return allButStance().equals(other.allButStance());
-    }
-
-    private List<Object> allButStance() {
-        return List.of(name, studio, units, shot, gear, place, perch, policy, log);
+    /** The same project with another perch. */
+    public Project with(Perch changed) {
+        return new Project(name, studio, units, shot, gear, place, changed, stance, policy, log);
     }
 
     /** The same project with another gear list. */
@@ -54,5 +51,12 @@ public record Project(String name, String studio, UnitSystem units, Shot shot, G
     /** The same project with another log. */
     public Project with(List<Measurement> changed) {
         return new Project(name, studio, units, shot, gear, place, perch, stance, policy, changed);
+    }
+
+    /** True if nothing but how it stands differs, if anything does. */
+    public boolean onlyMovedFrom(Project other) {
+        return name.equals(other.name) && studio.equals(other.studio) && units == other.units
+                && shot.equals(other.shot) && gear.equals(other.gear) && place.equals(other.place)
+                && perch.equals(other.perch) && policy.equals(other.policy) && log.equals(other.log);
     }
 }

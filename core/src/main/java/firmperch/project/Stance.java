@@ -1,10 +1,7 @@
 package firmperch.project;
 
-import static firmperch.units.Quantity.ANGLE;
-import static firmperch.units.Quantity.LENGTH;
-import static firmperch.units.Require.between;
-
-import firmperch.units.Quantity;
+import firmperch.param.Described;
+import firmperch.param.Params;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
@@ -15,22 +12,30 @@ import java.util.TreeMap;
  * @param x wall to the middle of the base, m
  * @param y middle of the base to the left of the bench's middle, m
  * @param heading the way the base is turned, rad
- * @param joints a value for each freedom of the perch, by name: rad, m or step number
+ * @param joints a value for each freedom of the perch, by id: rad, m or step number
  */
-public record Stance(double x, double y, double heading, Map<String, Double> joints) {
+public record Stance(double x, double y, double heading, Map<String, Double> joints) implements Described {
+    static final Params<Stance> PARAMS = Params.of(Stance.class).length("x", "Wall to the perch", 0, 50)
+            .length("y", "Perch to the left", -25, 25).angle("heading", "Turn of the base", -180, 180)
+            .settings("joints", "Setting of a joint").done();
+
     public Stance {
-        between("Wall to the perch", x, 0, 50, LENGTH);
-        between("Perch to the left", y, -25, 25, LENGTH);
-        between("Turn of the base", heading, -Math.PI, Math.PI, ANGLE);
-        joints.forEach((name, value) -> between("Setting of " + name, value, -1e3, 1e3,
-                Quantity.NUMBER));
         joints = Collections.unmodifiableMap(new TreeMap<>(joints));
+        PARAMS.check(x, y, heading, joints);
     }
 
-    /** The same place with that joint set anew. */
-    public Stance with(String joint, double value) {
-        Map<String, Double> changed = new TreeMap<>(joints);
-        changed.put(joint, value);
+    @Override
+    public Params<Stance> params() {
+        return PARAMS;
+    }
+
+    /** The same place with the joints set otherwise. */
+    public Stance with(Map<String, Double> changed) {
         return new Stance(x, y, heading, changed);
+    }
+
+    /** The same setting in another place. */
+    public Stance at(double otherX, double otherY) {
+        return new Stance(otherX, otherY, heading, joints);
     }
 }

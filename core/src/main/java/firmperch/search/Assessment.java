@@ -1,41 +1,60 @@
 package firmperch.search;
 
+import firmperch.body.Station;
 import firmperch.check.About;
 import firmperch.check.Finding;
 import firmperch.check.Situation;
+import firmperch.check.Study;
+import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
-import firmperch.rig.Station;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
  * Everything the checks say of a project.
  *
  * @param situation the pose that is set
- * @param findings one a check, in the checks' order
+ * @param findings one a question, in the checks' order
  * @param complete true if every pose has been looked at; false while checks over every pose show only the set one
  */
-public record Assessment(Project project, Situation situation, List<Finding> findings, boolean complete) {
+public record Assessment(Situation situation, List<Finding> findings, boolean complete) {
+    /** The weakest first; among those that give, what is physically worst. */
+    public static final Comparator<Finding> WEAKEST_FIRST = Comparator
+            .comparing((Finding f) -> -f.verdict().ordinal())
+            .thenComparing(f -> f.verdict() == Verdict.GIVES ? f.about().topic().ordinal() : 0)
+            .thenComparingDouble(Finding::margin);
+
     public Assessment {
         findings = List.copyOf(findings);
     }
 
-    /** The finding of that check. */
-    public Finding finding(String check) {
-        return findings.stream().filter(f -> f.about().id().equals(check)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no finding of " + check));
+    public Project project() {
+        return situation.project();
     }
 
-    /** What was found at that station, the weakest first. */
+    public Study study() {
+        return situation.study();
+    }
+
+    /** The finding of that id; for a check with one subject the check's id will do. */
+    public Finding finding(String id) {
+        return find(id).orElseThrow(() -> new IllegalArgumentException("no finding of " + id));
+    }
+
+    /** The finding of that id, if this rig raises the question. */
+    public Optional<Finding> find(String id) {
+        return findings.stream().filter(f -> f.id().equals(id)).findFirst()
+                .or(() -> findings.stream().filter(f -> f.about().id().equals(id)).findFirst());
+    }
+
+    /** What was found at that station, the weakest first; null stands for the place. */
     public List<Finding> at(Station station) {
-        return findings.stream().filter(f -> f.about().station() == station).sorted(WEAKEST_FIRST).toList();
+        return findings.stream().filter(f -> Objects.equals(f.station(), station)).sorted(WEAKEST_FIRST).toList();
     }
-
-    private static final Comparator<Finding> WEAKEST_FIRST = Comparator
-            .comparing((Finding f) -> -f.verdict().ordinal()).thenComparingDouble(Finding::margin);
 
     /** The weakest finding at a station, if it has any. */
     public Optional<Finding> weakest(Station station) {
@@ -47,41 +66,36 @@ public record Assessment(Project project, Situation situation, List<Finding> fin
         return findings.stream().min(WEAKEST_FIRST).orElseThrow();
     }
 
-    /** The verdict on a station: its weakest finding's. */
-    public Verdict verdict(Station station) {
-        return weakest(station).map(Finding::verdict).orElse(Verdict.HOLDS);
-    }
-
     /** The verdict on the whole. */
     public Verdict verdict() {
         return weakest().verdict();
     }
 
-    /** The verdict as a person would say it: does it stand, and what goes first. */
+    /** The verdict as a person would say it: what is physically wrong first, in figures a maker knows. */
     public String sentence() {
-        boolean stands = findings.stream().filter(f -> f.about().id().startsWith("tip."))
-                .allMatch(f -> f.verdict() != Verdict.GIVES);
-        String opening = stands
-                ? complete ? "It stands in every pose" : "It stands in this pose"
-                : "It does not stand firmly enough";
+        boolean falls = findings.stream()
+                .anyMatch(f -> f.about().topic() == Topic.FALLS && f.verdict() == Verdict.GIVES);
+        boolean stands = findings.stream().anyMatch(f -> f.about().topic() == Topic.FALLS);
+        String opening = (stands ? "It stands" : "It hangs") + (complete ? " in every pose" : " in this pose");
         Finding weakest = weakest();
-        String goes = weakest.about().weakness();
-        String capital = Character.toUpperCase(goes.charAt(0)) + goes.substring(1);
         return switch (weakest.verdict()) {
-            case GIVES -> weakest.about().id().startsWith("tip.")
-                    ? opening + ": " + goes + ", at " + share(weakest) + " of what is asked."
-                    : opening + (stands ? ", but " : "; and ") + goes + ": " + share(weakest) + " of what is asked.";
-            case NEAR -> opening + ". " + capital + " first, at " + times(weakest) + " what is asked.";
+            case GIVES -> falls
+                    ? capital(said(weakest)) + "."
+                    : opening + ", but " + said(weakest) + ".";
+            case NEAR -> opening + ". " + capital(weakest.question().weakness()) + " first, at "
+                    + weakest.marginText().substring(1) + " times what is asked.";
             case HOLDS -> opening + ", and everything holds.";
         };
     }
 
-    private static String share(Finding finding) {
-        return finding.marginText().substring(1);
+    private static String said(Finding finding) {
+        return finding.reading().said() != null
+                ? finding.reading().said().get()
+                : finding.question().weakness() + ": " + finding.marginText().substring(1) + " of what is asked";
     }
 
-    private static String times(Finding finding) {
-        return finding.marginText().substring(1) + " times";
+    private static String capital(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     /** The cheapest cure of the weakest finding, in words; nothing while none is known or needed. */
@@ -98,10 +112,11 @@ public record Assessment(Project project, Situation situation, List<Finding> fin
 
     /** The second line under the verdict: what would better it. */
     public String cureSentence() {
+        Finding weakest = weakest();
         return cheapestCure().map(c -> {
-            String what = Character.toUpperCase(c.what().charAt(0)) + c.what().substring(1);
-            String effect = c.verdict() == Verdict.GIVES ? " helps, but only to " : ", then ";
-            return what + effect + Finding.marginText(c.margin()) + (c.price().isEmpty() ? "" : " (" + c.price() + ")")
+            String effect = c.verdict() == Verdict.GIVES ? " helps, but only: " : ", then ";
+            return capital(c.what()) + effect + Finding.change(weakest.margin(), c.margin())
+                    + (c.price().isEmpty() ? "" : " (" + c.price() + ")")
                     + (c.worsens().isEmpty() ? "." : ", but then look at: " + c.worsens().getFirst());
         }).orElse("");
     }

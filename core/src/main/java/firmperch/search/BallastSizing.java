@@ -1,106 +1,170 @@
 package firmperch.search;
 
-import firmperch.check.Check;
-import firmperch.check.Checks;
+import firmperch.check.Finding;
+import firmperch.check.Question;
+import firmperch.check.Study;
+import firmperch.check.Topic;
 import firmperch.check.Verdict;
+import firmperch.body.Piece;
+import firmperch.body.Supply;
+import firmperch.param.Param;
+import firmperch.param.Path;
+import firmperch.part.Mounted;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
-import firmperch.rig.CastBox;
-import firmperch.rig.PinnedPost;
 import firmperch.stock.PremixBag;
 import firmperch.units.InvalidValue;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
-import java.util.function.DoubleFunction;
+import java.util.Optional;
 
 /**
- * How much concrete the policy needs: the least with which no tipping check is short in any pose.
+ * How much ballast the policy needs: the least filling with which no question of standing is short in any pose. More is not
+ * always better, as it raises the centre of mass once it is high: the whole range is looked through.
  *
- * @param poured mass of the concrete as drawn, kg
- * @param needed mass of the concrete needed, kg; in the box as drawn if it fits, else in the box of {@code side}
- * @param fill height that the needed concrete fills its box to, m
- * @param side outer side of the box that holds the needed concrete, m; NaN if no box under this board does
- * @param fits true if the box as drawn holds it
- * @param volume of the needed concrete, m³
+ * @param poured mass of the filling as drawn, kg
+ * @param needed the project with the least filling that holds, or with its container widened and filled; nothing if none does
+ * @param mass of that filling, kg; NaN if none does
+ * @param volume of that filling, m³
+ * @param widened true if the container as drawn does not hold it
+ * @param changes what is set, in words of the values' own labels
  */
-public record BallastSizing(double poured, double needed, double fill, double side, boolean fits, double volume) {
+public record BallastSizing(double poured, Optional<Project> needed, double mass, double volume, boolean widened,
+        List<String> changes) {
+    private static final int COARSE = 24;
     private static final double STEP = 0.001;
-    private static final List<Check> TIPPING = Checks.ALL.stream().filter(c -> c.about().id().startsWith("tip."))
-            .toList();
 
-    /** Sizes the ballast of a project. */
+    /** True if there is a part that takes ballast. */
+    public static boolean applies(Project project) {
+        return project.perch().parts().stream().anyMatch(p -> !p.part().ballast().isEmpty());
+    }
+
+    /** Sizes the ballast of a project that takes some. */
     public static BallastSizing of(Project project, Progress progress) {
-        CastBox box = box(project);
-        OptionalDouble fill = least(0, box.innerHeight(), f -> set(project, "perch.base.fill", f), progress);
-        if (fill.isPresent()) {
-            return sized(project, set(project, "perch.base.fill", fill.getAsDouble()), true);
+        Mounted mounted = project.perch().parts().stream().filter(p -> !p.part().ballast().isEmpty()).findFirst()
+                .orElseThrow(() -> new InvalidValue("Ballast", "a rig that takes none", "a base to be filled"));
+        List<Path> paths = mounted.part().ballast().stream()
+                .map(p -> Path.of("perch." + mounted.name() + "." + p)).toList();
+        double poured = filling(project)[0];
+        Optional<Project> filled = least(project, paths.getFirst(), progress);
+        boolean widened = filled.isEmpty();
+        if (widened && paths.size() > 1) {
+            filled = widened(project, paths, progress);
         }
-        // Filled to the rim, how wide must the box be? It may grow to the edge of its board.
-        Project full = set(project, "perch.base.fill", box.innerHeight());
-        OptionalDouble side = least(box.side(), box.boardSide(), s -> set(full, "perch.base.side", s), progress);
-        if (side.isPresent()) {
-            return sized(project, set(full, "perch.base.side", side.getAsDouble()), false);
+        if (filled.isEmpty()) {
+            return new BallastSizing(poured, filled, Double.NaN, Double.NaN, true, List.of());
         }
-        double poured = concrete(project);
-        return new BallastSizing(poured, Double.NaN, Double.NaN, Double.NaN, false, Double.NaN);
+        double[] need = filling(filled.get());
+        return new BallastSizing(poured, filled, need[0], need[1], widened, changes(project, filled.get(), paths));
     }
 
-    private static BallastSizing sized(Project asDrawn, Project needed, boolean fits) {
-        CastBox box = box(needed);
-        double mass = concrete(needed);
-        return new BallastSizing(concrete(asDrawn), mass, box.fill(), box.side(), fits, mass / box.concreteDensity());
+    private static List<String> changes(Project before, Project after, List<Path> paths) {
+        List<String> changes = new ArrayList<>();
+        for (Path path : paths) {
+            Param param = path.param(after);
+            Param.Measure m = (Param.Measure) param.kind();
+            if (path.number(before) != path.number(after)) {
+                changes.add(Character.toLowerCase(param.label().charAt(0)) + param.label().substring(1) + " "
+                        + m.quantity().show(path.number(after), after.units()));
+            }
+        }
+        return changes;
     }
 
-    /** Halves the range between a value that is short and one that holds; more ballast never makes tipping worse. */
-    private static OptionalDouble least(double from, double to, DoubleFunction<Project> with, Progress progress) {
-        if (!stands(with.apply(to))) {
-            return OptionalDouble.empty();
+    /** Mass and volume of what is poured, kg and m³. */
+    public static double[] filling(Project project) {
+        double mass = 0;
+        double volume = 0;
+        for (Piece piece : Study.of(project).assembly().pieces()) {
+            if (piece.supply() instanceof Supply.Poured) {
+                mass += piece.own().mass();
+                volume += piece.solid().massAt(1).mass();
+            }
         }
-        if (stands(with.apply(from))) {
-            return OptionalDouble.of(from);
+        return new double[]{mass, volume};
+    }
+
+    /** The container grown step by step until some filling of it holds. */
+    private static Optional<Project> widened(Project project, List<Path> paths, Progress progress) {
+        Param.Measure m = (Param.Measure) paths.get(1).param(project).kind();
+        for (double size = paths.get(1).number(project) + m.step(); size <= m.most(); size += m.step()) {
+            Optional<Project> wider = with(project, paths.get(1), size);
+            if (wider.isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<Project> filled = least(wider.get(), paths.getFirst(), progress);
+            if (filled.isPresent()) {
+                return filled;
+            }
         }
-        double low = from;
-        double high = to;
-        while (high - low > STEP) {
-            progress.at(1 - (high - low) / (to - from), "sizing the ballast");
+        return Optional.empty();
+    }
+
+    /**
+     * The least filling with which it stands: the first of a walk through its range that does, then halved toward the one
+     * before, which does not.
+     */
+    private static Optional<Project> least(Project project, Path path, Progress progress) {
+        Param.Measure m = (Param.Measure) path.param(project).kind();
+        double last = Double.NaN;
+        for (int i = 0; i <= COARSE; i++) {
+            progress.at((double) i / COARSE, "sizing the ballast");
+            double value = m.least() + (m.most() - m.least()) * i * i / (COARSE * COARSE);
+            Optional<Project> changed = with(project, path, value);
+            if (changed.map(BallastSizing::stands).orElse(false)) {
+                return Optional.of(Double.isNaN(last) ? changed.get() : halved(project, path, last, value));
+            }
+            if (changed.isEmpty() && !Double.isNaN(last)) {
+                // No room for that much: the most that there is, once.
+                return most(project, path, last, value);
+            }
+            last = value;
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Project> most(Project project, Path path, double fits, double not) {
+        double low = fits;
+        double high = not;
+        while (high - low > STEP / 4) {
             double middle = (low + high) / 2;
-            if (stands(with.apply(middle))) {
+            if (with(project, path, middle).isPresent()) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        Optional<Project> full = with(project, path, low);
+        return full.filter(BallastSizing::stands).map(p -> halved(project, path, fits, path.number(p)));
+    }
+
+    private static Project halved(Project project, Path path, double not, double holds) {
+        double low = not;
+        double high = holds;
+        while (high - low > STEP) {
+            double middle = (low + high) / 2;
+            if (with(project, path, middle).map(BallastSizing::stands).orElse(false)) {
                 high = middle;
             } else {
                 low = middle;
             }
         }
-        return OptionalDouble.of(high);
+        return with(project, path, high).orElseThrow();
+    }
+
+    private static Optional<Project> with(Project project, Path path, double value) {
+        try {
+            return Optional.of(path.with(project, value));
+        } catch (InvalidValue impossible) {
+            return Optional.empty();
+        }
     }
 
     private static boolean stands(Project project) {
-        return Assessor.everyPose(project, TIPPING, Progress.NONE).findings().stream()
-                .noneMatch(f -> f.verdict() == Verdict.GIVES);
-    }
-
-    private static Project set(Project project, String path, double value) {
-        return RecordPath.of(path).with(project, value);
-    }
-
-    private static CastBox box(Project project) {
-        return switch (project.perch().base()) {
-            case CastBox box -> box;
-        };
-    }
-
-    private static double concrete(Project project) {
-        return switch (project.perch().upright()) {
-            case PinnedPost post -> box(project).concreteMass(post.postStock().section());
-        };
-    }
-
-    /** The project with the box filled, or widened and filled, to what is needed. */
-    public Project applied(Project project) {
-        if (Double.isNaN(needed)) {
-            throw new InvalidValue("Ballast", "a box that cannot hold enough", "casters further out first");
-        }
-        // The side first: a wider box always takes the fill that its sizing found.
-        return set(set(project, "perch.base.side", side), "perch.base.fill", fill);
+        Study study = Study.of(project);
+        List<Question<?>> standing = study.questions().stream()
+                .filter(q -> q.about().topic() == Topic.FALLS || q.about().topic() == Topic.FIRMNESS).toList();
+        return Assessor.everyPose(study, standing, Progress.NONE).stream()
+                .noneMatch((Finding f) -> f.verdict() == Verdict.GIVES);
     }
 
     /** Whole bags of that mix for a volume, m³. */

@@ -1,32 +1,39 @@
 package firmperch.search;
 
 import firmperch.check.Situation;
+import firmperch.check.Study;
 import firmperch.frame.FrameSolver;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
+import firmperch.pose.Framed;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 
-/** What should have been measured, in the pose that it was measured in. */
+/** What should have been measured, in the pose that it was measured in, with the gear as listed and nothing spare. */
 public final class Prediction {
     private Prediction() {
     }
 
     /** The measurement beside its prediction. */
     public static Comparison of(Project project, Measurement measured) {
-        Situation set = Situation.of(project);
-        Situation there = set.in(Pose.of(set.posed().rig(), measured.joints()));
+        Study study = Study.of(project).carrying(0);
+        Situation there = study.in(Pose.of(study.assembly(), measured.joints()));
         return new Comparison(measured, predicted(there, measured.kind()));
     }
 
     private static double predicted(Situation s, Measurement.Kind kind) {
         return switch (kind) {
             case PUSH -> s.pushAvailable();
-            case LEAN -> s.leastLean();
-            case SAG -> FrameSolver.solve(s.posed().frameModelWithoutGear())
-                    .flatMap(bare -> s.frame().map(loaded -> s.posed().mountMovement(bare).z()
-                            - s.posed().mountMovement(loaded).z()))
-                    .orElse(Double.NaN);
+            case LEAN -> s.tipping().leastLean() + s.tipping().slope();
+            case SAG -> sag(s);
         };
+    }
+
+    private static double sag(Situation s) {
+        Framed framed = s.framed();
+        return FrameSolver.solve(framed.withoutGear())
+                .flatMap(bare -> s.frame().map(loaded -> bare.movement(framed.camera(), framed.cameraOffset()).z()
+                        - loaded.movement(framed.camera(), framed.cameraOffset()).z()))
+                .orElse(Double.NaN);
     }
 }

@@ -1,213 +1,304 @@
 package firmperch.search;
 
+import firmperch.body.Freedom;
+import firmperch.check.Check.Certainty;
 import firmperch.check.Finding.Search;
+import firmperch.check.Question;
+import firmperch.check.Situation;
+import firmperch.check.Study;
 import firmperch.pose.Pose;
-import firmperch.rig.Freedom;
-import firmperch.rig.Rig;
+import firmperch.pose.Posed;
+import firmperch.pose.Spread;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
-import java.util.function.ToDoubleFunction;
+import java.util.Random;
 
 /**
- * Finds the pose in which a figure is largest over the whole travel of every joint.
+ * Finds the pose in which a question is answered worst over the whole travel of every joint.
  *
- * <p>Method: best-first subdivision with Lipschitz bounds (Piyavskii 1972, Shubert 1972). The travel is cut into cells;
- * each is known at its middle. How fast the figure can change along each joint is taken from the steepest change between
- * neighbours of an even grid anywhere, half as much again for what lies between them; so a cell can hold at most its middle's
- * value plus that rate times its half-width. Cells that could hold more than the largest value found by over one per
- * cent are halved until none is left. Steps (pin holes) are looked at one by one, unless they make no difference at all.
+ * <p>A grid over the travel, stops and every step included, is looked at once for all questions. Each question then climbs
+ * from its worst places of the grid (compass search), and keeps still every freedom that made no difference anywhere.
  *
- * <p>The rate is measured, not proved. Between neighbours a distance h apart, a sine of n waves a turn changes at a rate
- * of at least sin(nh)/(nh) times its steepest, wherever its phase lies; half as much again therefore covers up to four
- * waves in a turn of the swing (h = 18°), and up to three in the lift (h = 13°, where the steepest may lie at a stop, h
- * outside the nearest difference: sin(nh/2)/(nh/2) · cos(nh)). Forces and moments of a rigid perch have one wave,
- * stiffnesses and their products two. A peak narrower than that could be missed.
+ * <p>Where {@link Certainty#PROVEN} allows, the rest of the travel is cut into cells, the worst that a cell can hold being
+ * bounded from lengths and masses ({@link Situation#loosened}); a cell that could hold more than a hundredth more than the
+ * worst found is halved along the freedom that loosens it most, until none is left or the limit is reached (branch and bound;
+ * Du and Kearfott 1994 on why the bound is of second order). What was reached is told. Other questions are sampled, and say so.
  */
 public final class WorstPose {
-    /** What lies between samples is bounded to this share of the figure. */
+    /** What lies between samples is bounded to this share of the figure where it can be proven. */
     public static final double TOLERANCE = 0.01;
+    /** Where no more than this share of what a thing can take is used anywhere, how much less is nobody's question. */
+    private static final double PLENTY = 0.3;
+    private static final int SWING_POINTS = 12;
+    private static final int HINGE_POINTS = 7;
+    private static final int MOST_STEPS = 8;
+    private static final int MOST_GRID = 800;
+    private static final int MOST_CELLS = 3000;
+    private static final int CLIMBS = 3;
+    private static final double SAME = 1e-11;
 
-    private static final int SWING_CELLS = 20;
-    private static final int HINGE_CELLS = 7;
-    private static final double SAFETY = 1.5;
-    private static final int MOST_SAMPLES = 20_000;
-
+    private final Study study;
     private final List<Freedom> freedoms;
-    private final int[] cells;
+    private final List<double[]> points = new ArrayList<>();
     private final List<Pose> grid = new ArrayList<>();
+    private final int[] strides;
+    private final boolean full;
 
-    /** Prepares the first cells of a rig's travel. */
-    public WorstPose(Rig rig) {
-        freedoms = rig.freedoms();
-        cells = freedoms.stream().mapToInt(f -> switch (f.motion()) {
-            case SWING -> SWING_CELLS;
-            case HINGE -> HINGE_CELLS;
-            case STEP -> (int) (f.to() - f.from()) + 1;
-        }).toArray();
-        int total = Arrays.stream(cells).reduce(1, (a, b) -> a * b);
-        for (int i = 0; i < total; i++) {
-            grid.add(Pose.of(middle(i)));
+    /** Prepares the grid over a rig's travel. */
+    public WorstPose(Study study) {
+        this.study = study;
+        freedoms = study.assembly().freedoms();
+        strides = new int[freedoms.size()];
+        long total = 1;
+        for (Freedom f : freedoms) {
+            double[] along = along(f);
+            points.add(along);
+            total *= along.length;
+        }
+        full = total <= MOST_GRID;
+        if (full) {
+            fill();
+        } else {
+            scatter();
         }
     }
 
-    /** The middles of the first cells; figures of them are handed to {@link #largest}. */
-    public List<Pose> grid() {
-        return grid;
-    }
-
-    private double[] middle(int index) {
-        double[] at = new double[freedoms.size()];
-        int rest = index;
-        for (int axis = freedoms.size() - 1; axis >= 0; axis--) {
-            at[axis] = middle(axis, rest % cells[axis]);
-            rest /= cells[axis];
+    private static double[] along(Freedom f) {
+        int count = switch (f.kind()) {
+            case SWING -> SWING_POINTS;
+            case HINGE, SLIDE -> HINGE_POINTS;
+            case STEP -> Math.min(MOST_STEPS, (int) (f.to() - f.from()) + 1);
+        };
+        double[] at = new double[count];
+        double span = f.to() - f.from();
+        for (int i = 0; i < count; i++) {
+            at[i] = f.kind() == Freedom.Kind.SWING
+                    ? f.from() + span * i / count
+                    : count == 1 ? f.from() : f.from() + span * i / (count - 1);
+            at[i] = f.continuous() ? at[i] : Math.rint(at[i]);
         }
         return at;
     }
 
-    private double middle(int axis, int cell) {
-        Freedom f = freedoms.get(axis);
-        return isStep(axis) ? f.from() + cell : f.from() + (cell + 0.5) * 2 * halfWidth(axis);
+    private void fill() {
+        int total = 1;
+        for (int axis = freedoms.size() - 1; axis >= 0; axis--) {
+            strides[axis] = total;
+            total *= points.get(axis).length;
+        }
+        for (int i = 0; i < total; i++) {
+            double[] at = new double[freedoms.size()];
+            for (int axis = 0; axis < at.length; axis++) {
+                at[axis] = points.get(axis)[i / strides[axis] % points.get(axis).length];
+            }
+            grid.add(Pose.of(at));
+        }
     }
 
-    private double halfWidth(int axis) {
-        Freedom f = freedoms.get(axis);
-        return isStep(axis) ? 0 : (f.to() - f.from()) / cells[axis] / 2;
+    /** Too many for a full grid: as many poses spread at random, the same each time, half of the settings at stops. */
+    private void scatter() {
+        Random random = new Random(1);
+        for (int i = 0; i < MOST_GRID; i++) {
+            double[] at = new double[freedoms.size()];
+            for (int axis = 0; axis < at.length; axis++) {
+                double[] along = points.get(axis);
+                at[axis] = along[random.nextInt(along.length)];
+            }
+            grid.add(Pose.of(at));
+        }
     }
 
-    /** The pose found, its figure, and how sure it is. */
-    public record Found(Pose pose, double figure, Search search) {}
+    /** The poses that every question is asked in first; its answers are handed to {@link #worst}. */
+    public List<Pose> grid() {
+        return grid;
+    }
 
-    private record Cell(double[] middle, double[] half, double figure, double bound) {}
+    /** The pose found, and how sure it is. */
+    public record Found(Pose pose, double used, Search search) {}
+
+    private record Cell(double[] middle, double[] half, double bound) {}
 
     /**
-     * The pose with the largest figure.
+     * The pose in which most of what is available is used.
      *
-     * @param known figures at the poses of {@link #grid}, in its order; positive
-     * @param figure the same for any pose
-     * @param usual pose whose settings are kept for joints that make no difference at all
+     * @param known what is used at the poses of {@link #grid}, in its order
+     * @param usual pose whose settings are kept for joints that make no difference
      */
-    public Found largest(double[] known, ToDoubleFunction<Pose> figure, Pose usual) {
-        double[] rate = steepest(known);
-        int first = 0;
-        for (int i = 1; i < known.length; i++) {
-            first = known[i] > known[first] ? i : first;
-        }
-        double[] half = new double[cells.length];
-        Arrays.setAll(half, this::halfWidth);
-        Cell best = cell(middle(first), half, known[first], rate);
-        int samples = known.length;
-        PriorityQueue<Cell> open = new PriorityQueue<>(Comparator.comparingDouble(Cell::bound).reversed());
-        for (double[] whole : wholeTravel(rate)) {
-            Arrays.setAll(half, axis -> isStep(axis) ? 0 : (freedoms.get(axis).to() - freedoms.get(axis).from()) / 2);
-            open.add(cell(whole, half.clone(), figure.applyAsDouble(Pose.of(whole)), rate));
-            samples++;
-        }
-        while (open.peek().bound() > best.figure() * (1 + TOLERANCE) + 1e-12 && samples < MOST_SAMPLES) {
-            Cell wide = open.poll();
-            int axis = widest(wide, rate);
-            for (int side = -1; side <= 1; side += 2) {
-                double[] middle = wide.middle().clone();
-                double[] narrow = wide.half().clone();
-                narrow[axis] /= 2;
-                middle[axis] += side * narrow[axis];
-                Cell cell = cell(middle, narrow, figure.applyAsDouble(Pose.of(middle)), rate);
-                samples++;
-                open.add(cell);
-                best = cell.figure() > best.figure() ? cell : best;
+    public Found worst(Question<?> question, double[] known, Pose usual) {
+        boolean[] felt = felt(question, known);
+        int[] count = {known.length};
+        double[] best = null;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int start : starts(known)) {
+            double[] climbed = climb(question, values(grid.get(start)), known[start], felt, count);
+            if (climbed[climbed.length - 1] > most) {
+                most = climbed[climbed.length - 1];
+                best = Arrays.copyOf(climbed, climbed.length - 1);
             }
         }
-        Cell end = atStops(best, figure);
-        for (int axis = 0; axis < rate.length; axis++) {
-            if (rate[axis] == 0) {
-                end.middle()[axis] = usual.get(axis);
-            }
+        for (int axis = 0; axis < best.length; axis++) {
+            best[axis] = felt[axis] ? best[axis] : usual.get(axis);
         }
-        double bound = end.figure() > 0 ? Math.max(0, open.peek().bound() / end.figure() - 1) : 0;
-        return new Found(Pose.of(end.middle()), end.figure(), new Search(samples, bound));
+        if (question.check().certainty() == Certainty.SAMPLED) {
+            return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
+        }
+        return bounded(question, best, most, felt, count);
     }
 
-    private boolean isStep(int axis) {
-        return freedoms.get(axis).motion() == Freedom.Motion.STEP;
+    private static int[] starts(double[] known) {
+        Integer[] order = new Integer[known.length];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, Comparator.comparingDouble((Integer i) -> -known[i]));
+        return Arrays.stream(order).limit(CLIMBS).mapToInt(i -> i).toArray();
     }
 
-    /** Middles of the whole travel: one for each setting of the steps that make any difference. */
-    private List<double[]> wholeTravel(double[] rate) {
-        List<double[]> middles = new ArrayList<>(List.of(new double[cells.length]));
-        for (int axis = 0; axis < cells.length; axis++) {
-            Freedom f = freedoms.get(axis);
-            List<double[]> more = new ArrayList<>();
-            for (double[] sofar : middles) {
-                int settings = isStep(axis) && rate[axis] > 0 ? cells[axis] : 1;
-                for (int i = 0; i < settings; i++) {
-                    double[] at = sofar.clone();
-                    at[axis] = isStep(axis) ? f.from() + i : (f.from() + f.to()) / 2;
-                    more.add(at);
+    private static double[] values(Pose pose) {
+        double[] at = new double[pose.size()];
+        Arrays.setAll(at, pose::get);
+        return at;
+    }
+
+    private double used(Question<?> question, double[] at, int[] count) {
+        count[0]++;
+        return question.at(study.in(Pose.of(at))).used();
+    }
+
+    /** Which freedoms make any difference: seen between neighbours of the grid, or by trying each from a few poses. */
+    private boolean[] felt(Question<?> question, double[] known) {
+        boolean[] felt = new boolean[freedoms.size()];
+        if (full) {
+            for (int axis = 0; axis < felt.length; axis++) {
+                int length = points.get(axis).length;
+                for (int i = 0; i < known.length && !felt[axis]; i++) {
+                    boolean last = i / strides[axis] % length == length - 1;
+                    felt[axis] = !last && Math.abs(known[i + strides[axis]] - known[i]) > SAME;
                 }
             }
-            middles = more;
+            return felt;
         }
-        return middles;
+        int[] uncounted = new int[1];
+        for (int axis = 0; axis < felt.length; axis++) {
+            for (int i = 0; i < 8 && !felt[axis]; i++) {
+                double[] at = values(grid.get(i * 97 % grid.size()));
+                double before = known[i * 97 % grid.size()];
+                for (double setting : points.get(axis)) {
+                    at[axis] = setting;
+                    felt[axis] |= Math.abs(used(question, at, uncounted) - before) > SAME;
+                }
+            }
+        }
+        return felt;
     }
 
-    /** The worst is often right at a stop, which the middle of a cell never is. */
-    private Cell atStops(Cell best, ToDoubleFunction<Pose> figure) {
-        Cell end = best;
-        for (int axis = 0; axis < freedoms.size(); axis++) {
+    /** Compass search: one freedom after the other, by steps that halve; the last value is what is used there. */
+    private double[] climb(Question<?> question, double[] start, double value, boolean[] felt, int[] count) {
+        double[] at = Arrays.copyOf(start, start.length + 1);
+        at[start.length] = value;
+        double[] step = new double[start.length];
+        for (int axis = 0; axis < step.length; axis++) {
             Freedom f = freedoms.get(axis);
-            for (double stop : new double[]{f.from(), f.to()}) {
-                if (f.motion() == Freedom.Motion.HINGE
-                        && Math.abs(end.middle()[axis] - stop) <= end.half()[axis] * 1.01) {
-                    double[] at = end.middle().clone();
-                    at[axis] = stop;
-                    double value = figure.applyAsDouble(Pose.of(at));
-                    if (value > end.figure()) {
-                        end = new Cell(at, end.half(), value, end.bound());
+            step[axis] = f.continuous() ? (f.to() - f.from()) / points.get(axis).length : 1;
+        }
+        for (int round = 0; round < 14; round++) {
+            boolean better = false;
+            for (int axis = 0; axis < step.length; axis++) {
+                for (int side = -1; felt[axis] && side <= 1; side += 2) {
+                    double[] next = Arrays.copyOf(at, start.length);
+                    next[axis] = freedoms.get(axis).nearest(at[axis] + side * step[axis]);
+                    if (next[axis] != at[axis]) {
+                        double used = used(question, next, count);
+                        if (used > at[start.length]) {
+                            at[axis] = next[axis];
+                            at[start.length] = used;
+                            better = true;
+                        }
                     }
                 }
             }
+            if (!better) {
+                for (int axis = 0; axis < step.length; axis++) {
+                    step[axis] = freedoms.get(axis).continuous() ? step[axis] / 2.5 : 1;
+                }
+            }
         }
-        return end;
+        return at;
     }
 
-    private static Cell cell(double[] middle, double[] half, double figure, double[] rate) {
-        double bound = figure;
-        for (int axis = 0; axis < half.length; axis++) {
-            bound += rate[axis] * half[axis];
+    private Found bounded(Question<?> question, double[] start, double used, boolean[] felt, int[] count) {
+        double[] best = start;
+        double most = used;
+        PriorityQueue<Cell> open = new PriorityQueue<>(Comparator.comparingDouble(Cell::bound).reversed());
+        for (double[] middle : wholeTravel(felt, start)) {
+            double[] half = new double[middle.length];
+            for (int axis = 0; axis < half.length; axis++) {
+                Freedom f = freedoms.get(axis);
+                half[axis] = felt[axis] && f.continuous() ? (f.to() - f.from()) / 2 : 0;
+            }
+            count[0]++;
+            open.add(new Cell(middle, half, question.at(study.in(Pose.of(middle)).loosened(half)).used()));
         }
-        return new Cell(middle, half, figure, bound);
+        while (open.peek().bound > Math.max(most * (1 + TOLERANCE), PLENTY) && count[0] < MOST_CELLS) {
+            Cell wide = open.poll();
+            int axis = widest(wide);
+            if (axis < 0) {
+                open.add(wide);
+                break;
+            }
+            for (int side = -1; side <= 1; side += 2) {
+                double[] middle = wide.middle.clone();
+                double[] half = wide.half.clone();
+                half[axis] /= 2;
+                middle[axis] += side * half[axis];
+                Situation there = study.in(Pose.of(middle));
+                double value = question.at(there).used();
+                count[0]++;
+                if (value > most) {
+                    most = value;
+                    best = middle;
+                }
+                open.add(new Cell(middle, half, question.at(there.loosened(half)).used()));
+            }
+        }
+        double bound = most > 0 ? Math.max(0, open.peek().bound / most - 1) : 0;
+        // Where there is plenty either way, how much more of it is nobody's question.
+        boolean proven = bound <= TOLERANCE || open.peek().bound <= PLENTY;
+        return new Found(Pose.of(best), most, new Search(count[0], bound, proven));
     }
 
-    private static int widest(Cell cell, double[] rate) {
-        int widest = 0;
-        for (int axis = 1; axis < rate.length; axis++) {
-            if (rate[axis] * cell.half()[axis] > rate[widest] * cell.half()[widest]) {
+    /** The freedom whose width loosens the cell most: along it the cell is halved; −1 if none is wide any more. */
+    private int widest(Cell cell) {
+        Spread spread = Spread.of(Posed.of(study.rig(), Pose.of(cell.middle)), cell.half);
+        int widest = -1;
+        for (int axis = 0; axis < cell.half.length; axis++) {
+            if (cell.half[axis] > 1e-6 && (widest < 0 || spread.weight(axis) > spread.weight(widest))) {
                 widest = axis;
             }
         }
         return widest;
     }
 
-    /** Steepest change of the figure along each joint between neighbouring first cells, with some safety. */
-    private double[] steepest(double[] known) {
-        double[] rate = new double[cells.length];
-        int stride = 1;
-        for (int axis = cells.length - 1; axis >= 0; axis--) {
-            double width = isStep(axis) ? 1 : 2 * halfWidth(axis);
-            for (int i = 0; i < known.length; i++) {
-                int at = i / stride % cells[axis];
-                int next = at + 1 < cells[axis]
-                        ? i + stride
-                        : freedoms.get(axis).motion() == Freedom.Motion.SWING ? i - at * stride : i;
-                rate[axis] = Math.max(rate[axis], Math.abs(known[next] - known[i]) / width);
+    /** Middles of the whole travel: one for each setting of the steps that make a difference. */
+    private List<double[]> wholeTravel(boolean[] felt, double[] kept) {
+        List<double[]> middles = new ArrayList<>(List.of(kept.clone()));
+        for (int axis = 0; axis < kept.length; axis++) {
+            Freedom f = freedoms.get(axis);
+            if (!felt[axis]) {
+                continue;
             }
-            // What differs by rounding only does not differ.
-            rate[axis] = rate[axis] < 1e-12 ? 0 : rate[axis] * SAFETY;
-            stride *= cells[axis];
+            List<double[]> more = new ArrayList<>();
+            int settings = f.continuous() ? 1 : (int) (f.to() - f.from()) + 1;
+            for (double[] sofar : middles) {
+                for (int i = 0; i < settings; i++) {
+                    double[] at = sofar.clone();
+                    at[axis] = f.continuous() ? (f.from() + f.to()) / 2 : f.from() + i;
+                    more.add(at);
+                }
+            }
+            middles = more;
         }
-        return rate;
+        return middles;
     }
 }

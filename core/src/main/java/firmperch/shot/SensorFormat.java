@@ -20,6 +20,6 @@ public record SensorFormat(String id, String label, double width, double height,
                     new SensorFormat("aps-c", "APS-C 23.5 × 15.6", 0.0235, 0.0156, SOURCE),
                     new SensorFormat("four-thirds", "four thirds 17.3 × 13", 0.0173, 0.013, SOURCE),
                     new SensorFormat("one-inch", "1 inch 13.2 × 8.8", 0.0132, 0.0088, SOURCE),
-                    new SensorFormat("phone", "phone, by its equivalent focal length", 0.036, 0.024,
-                            "equivalent focal length refers to the 43.27 mm diagonal of 36 × 24")));
+                    new SensorFormat("phone", "phone, by its equivalent focal length", 0.034616, 0.025962,
+                            "4:3 with the 43.27 mm diagonal of 36 × 24 that equivalent focal lengths refer to (CIPA DCG-001), from memory")));
 }

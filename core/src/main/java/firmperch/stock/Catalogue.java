@@ -4,6 +4,7 @@ import firmperch.units.InvalidValue;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 
 /** A list of rows found by their id. A new row is added to the list in the row's own class and nowhere else. */
 public final class Catalogue<T extends Catalogue.Row> {
@@ -38,6 +39,16 @@ public final class Catalogue<T extends Catalogue.Row> {
     /** The rows, in the order they are offered. */
     public List<T> rows() {
         return rows;
+    }
+
+    /** Only those rows that a test lets pass. */
+    public Catalogue<T> only(Predicate<T> kept) {
+        return new Catalogue<>(name, rows.stream().filter(kept).toList());
+    }
+
+    /** What the rows are, such as "material". */
+    public String name() {
+        return name;
     }
 
     /**

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
-import firmperch.frame.Vec3;
+import firmperch.body.Vec3;
 import firmperch.pose.Contact;
 import java.util.Arrays;
 import java.util.List;

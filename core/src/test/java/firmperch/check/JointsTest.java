@@ -7,7 +7,7 @@ import firmperch.Demo;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
-import firmperch.frame.Vec3;
+import firmperch.body.Vec3;
 import firmperch.pose.Body;
 import firmperch.pose.PosedRig;
 import firmperch.rig.Station;

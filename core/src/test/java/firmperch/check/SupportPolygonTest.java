@@ -3,7 +3,7 @@ package firmperch.check;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import firmperch.frame.Vec3;
+import firmperch.body.Vec3;
 import firmperch.pose.Contact;
 import java.util.ArrayList;
 import java.util.List;

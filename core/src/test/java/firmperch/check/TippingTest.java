@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolver;
-import firmperch.frame.Vec3;
+import firmperch.body.Vec3;
 import firmperch.pose.Body;
 import firmperch.pose.Contact;
 import firmperch.project.Project;

@@ -1,5 +1,6 @@
 package firmperch.frame;
 
+import firmperch.body.Vec3;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;

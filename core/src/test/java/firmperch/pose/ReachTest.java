@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.check.Situation;
-import firmperch.frame.Vec3;
+import firmperch.body.Vec3;
 import firmperch.project.Project;
 import firmperch.rig.Freedom;
 import firmperch.rig.Rig;

@@ -9,7 +9,7 @@ import firmperch.frame.FrameModel;
 import firmperch.frame.FrameModel.PointMass;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
-import firmperch.frame.Vec3;
+import firmperch.body.Vec3;
 import firmperch.project.Project;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;

@@ -1,5 +1,8 @@
 package firmperch.desk;
 
+import firmperch.desk.app.Window;
+import firmperch.desk.document.UserData;
+import firmperch.desk.document.LogFile;
 import firmperch.desk.cli.FirmPerch;
 import java.util.Arrays;
 import java.util.List;

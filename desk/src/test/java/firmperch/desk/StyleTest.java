@@ -2,6 +2,7 @@ package firmperch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.app.DeskApp;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

@@ -1,25 +1,28 @@
 package firmperch.desk.ballast;
 
-import firmperch.desk.Background;
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.ReasonList;
-import firmperch.desk.form.Fields;
+import firmperch.check.Topic;
+import firmperch.desk.document.Background;
+import firmperch.desk.document.Document;
+import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.Words;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Words;
+import firmperch.part.Mounted;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.BallastSizing;
 import firmperch.stock.PremixBag;
-import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
-/** How much concrete the policy needs, how high it fills the box, in how many bags. */
+/** How much ballast the policy needs, in which mix, and what tipping asks. */
 public final class BallastPanel implements Panel {
     private final Document document;
     private final Background background = new Background("ballast");
@@ -29,9 +32,10 @@ public final class BallastPanel implements Panel {
     private final Button apply = new Button("Pour that much");
     private final Form form;
     private final ReasonList reasons;
+    private List<String> shownFields = List.of();
     private Project sizedFor;
     private BallastSizing sizing;
-    private boolean failed;
+    private boolean working;
 
     public BallastPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
@@ -41,23 +45,16 @@ public final class BallastPanel implements Panel {
         bags.setWrapText(true);
         bags.setId("ballast-bags");
         apply.setId("ballast-apply");
-        apply.setOnAction(e -> pour());
-        form = Form.of(document, "The box", Fields.BALLAST);
-        reasons = new ReasonList(actions, f -> f.about().id().startsWith("tip."), true);
-        Label why = Words.heading("Reasons");
+        apply.setOnAction(e -> sizing.needed().ifPresent(
+                needed -> document.edit(needed.with(document.project().stance()))));
+        form = new Form(document);
+        reasons = new ReasonList(actions,
+                (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS, true);
         Label caution = Words.of("caution",
                 "Wet cement burns skin and eyes: gloves, goggles, water at hand. A bag is heavier than "
                         + "one person should lift: share it or halve it.");
-        box.getChildren().addAll(answer, apply, bags, caution, form, why, reasons);
+        box.getChildren().addAll(answer, apply, bags, caution, form, Words.heading("Reasons"), reasons);
         box.getStyleClass().add("panel");
-    }
-
-    private void pour() {
-        try {
-            document.edit(sizing.applied(document.project()));
-        } catch (InvalidValue e) {
-            answer.setText(e.getMessage());
-        }
     }
 
     @Override
@@ -67,27 +64,47 @@ public final class BallastPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return !failed && (sizing == null || apply.isDisabled() && !Double.isNaN(sizing.needed()));
+        return working;
+    }
+
+    /** The values by which the base is weighted. */
+    private void fields(Project project) {
+        List<String> paths = new ArrayList<>();
+        for (Mounted mounted : project.perch().parts()) {
+            mounted.part().ballast().forEach(path -> paths.add("perch." + mounted.name() + "." + path));
+        }
+        if (!paths.equals(shownFields)) {
+            shownFields = paths;
+            form.show(List.of(new Field.Section("What it is weighted by",
+                    paths.stream().map(path -> Field.at(project, path)).toList())));
+        }
     }
 
     @Override
     public void show(Assessment assessment) {
-        form.refresh(assessment.project());
-        reasons.show(assessment);
         Project project = assessment.project();
-        boolean onlyMoved = sizedFor != null && project.with(sizedFor.stance()).equals(sizedFor);
+        fields(project);
+        form.refresh(project);
+        reasons.show(assessment);
+        boolean onlyMoved = sizedFor != null && project.onlyMovedFrom(sizedFor);
         if (onlyMoved || box.getScene() == null) {
             return;
         }
         sizedFor = project;
-        failed = false;
         apply.setDisable(true);
-        answer.setText("Working out how much concrete the policy needs …");
+        if (!BallastSizing.applies(project)) {
+            answer.setText("Nothing of this perch takes ballast.");
+            bags.setText("");
+            return;
+        }
+        working = true;
+        answer.setText("Working out how much ballast the policy needs …");
         background.run(progress -> BallastSizing.of(project, progress), found -> {
+            working = false;
             sizing = found;
             say(project);
         }, why -> {
-            failed = true;
+            working = false;
             answer.setText("The ballast could not be sized: " + why);
             bags.setText("");
         });
@@ -95,20 +112,16 @@ public final class BallastPanel implements Panel {
 
     private void say(Project project) {
         UnitSystem system = project.units();
-        apply.setDisable(Double.isNaN(sizing.needed()));
+        apply.setDisable(sizing.needed().isEmpty());
         String poured = "As drawn there are " + Quantity.MASS.show(sizing.poured(), system) + ".";
-        if (Double.isNaN(sizing.needed())) {
-            answer.setText("No box on this board holds enough concrete: set the casters further out. " + poured);
+        if (sizing.needed().isEmpty()) {
+            answer.setText("No filling stands as firmly as is asked, however much: set the feet further out. " + poured);
             bags.setText("");
             return;
         }
-        String fill = Quantity.LENGTH.show(sizing.fill(), system);
-        answer.setText("The policy needs " + Quantity.MASS.show(sizing.needed(), system) + " of concrete, "
-                + (sizing.fits()
-                        ? fill + " high in this box. "
-                        : "more than this box holds: make it " + Quantity.LENGTH.show(sizing.side(), system)
-                                + " wide and fill it to " + fill + ". ")
-                + poured);
+        answer.setText("The policy needs " + Quantity.MASS.show(sizing.mass(), system)
+                + (sizing.widened() ? ", more than it holds as drawn" : "")
+                + (sizing.changes().isEmpty() ? ". " : ": " + String.join(", ", sizing.changes()) + ". ") + poured);
         StringBuilder text = new StringBuilder(Quantity.VOLUME.show(sizing.volume(), system) + ", as one of:\n");
         for (PremixBag bag : PremixBag.ALL.rows()) {
             int count = BallastSizing.bags(sizing.volume(), bag);

@@ -2,9 +2,10 @@ package firmperch.desk.cli;
 
 import firmperch.file.ProjectFile;
 import firmperch.make.BuildPack;
-import firmperch.make.BuildPlan;
 import firmperch.make.Lists;
+import firmperch.make.MakingPlan;
 import firmperch.project.Project;
+import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
 import java.io.IOException;
@@ -48,7 +49,8 @@ public final class ExportCommand implements Callable<Integer> {
         } catch (IOException e) {
             throw new IOException(folder + " cannot be made or is no folder; expected is a folder to write into.", e);
         }
-        BuildPlan plan = BuildPlan.of(project);
+        Assessment assessment = Assessor.full(project, Progress.NONE);
+        MakingPlan plan = MakingPlan.of(assessment);
         PrintWriter out = spec.commandLine().getOut();
         for (What what : only) {
             Path target = folder.resolve(switch (what) {
@@ -59,7 +61,7 @@ public final class ExportCommand implements Callable<Integer> {
             switch (what) {
                 case cuts -> Lists.writeCuts(plan, target);
                 case hardware -> Lists.writeHardware(plan, target);
-                case pdf -> BuildPack.write(Assessor.full(project, Progress.NONE), target);
+                case pdf -> BuildPack.write(assessment, target);
             }
             out.println(target);
         }

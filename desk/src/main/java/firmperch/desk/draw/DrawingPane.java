@@ -1,9 +1,12 @@
 package firmperch.desk.draw;
 
 import firmperch.draw.Drawing;
+import java.util.List;
+import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
@@ -20,6 +23,7 @@ public final class DrawingPane extends Pane {
     private Viewport viewport = new Viewport(100, 0, 0);
     private Palette palette = Palette.LIGHT;
     private boolean held;
+    private List<FxPainter.Spot> spots = List.of();
 
     /** A pane named for assistive technology and, unless the name is empty, in its corner. */
     public DrawingPane(String name, double margin) {
@@ -64,7 +68,9 @@ public final class DrawingPane extends Pane {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(palette.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        new FxPainter(g, viewport, palette).paint(drawing);
+        FxPainter painter = new FxPainter(g, viewport, palette);
+        painter.paint(drawing);
+        spots = painter.spots();
         // A pixel of the reference density is 1/96 inch; the scale is what a ruler on the screen would find there.
         if (!name.isEmpty()) {
             String title = name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale());
@@ -78,6 +84,28 @@ public final class DrawingPane extends Pane {
             g.setFill(palette.text());
             g.fillText(title, 14, 8);
         }
+    }
+
+    /** The project's value that stands at a pixel and can be edited there, by its path; nothing if none does. */
+    public Optional<String> valueAt(double x, double y) {
+        return spots.stream().filter(s -> s.holds(x, y)).map(FxPainter.Spot::path).findFirst();
+    }
+
+    /** Puts an editor where the value of that path stands. */
+    public void edit(String path, TextField editor) {
+        spots.stream().filter(s -> s.path().equals(path)).findFirst().ifPresent(spot -> {
+            editor.setManaged(false);
+            getChildren().removeIf(n -> n instanceof TextField);
+            getChildren().add(editor);
+            double width = Math.max(110, spot.width());
+            editor.resizeRelocate(Math.clamp(spot.x() + spot.width() / 2 - width / 2, 2, Math.max(2, getWidth() - width - 2)),
+                    spot.y() - 4, width, 28);
+        });
+    }
+
+    /** Takes an editor away again. */
+    public void done(TextField editor) {
+        getChildren().remove(editor);
     }
 
     /** Metres to the right of the drawing's origin at a pixel. */

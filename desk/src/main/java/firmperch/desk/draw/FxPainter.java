@@ -1,9 +1,11 @@
 package firmperch.desk.draw;
 
+import firmperch.desk.widget.Words;
 import firmperch.draw.Drawing;
 import firmperch.draw.Ink;
 import firmperch.draw.Shape;
 import firmperch.draw.Shape.Point;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -32,6 +34,20 @@ final class FxPainter {
         measure.setFont(SMALL);
     }
 
+    /** Where on the canvas a value stands that can be edited there, px. */
+    record Spot(String path, double x, double y, double width, double height) {
+        boolean holds(double px, double py) {
+            return px >= x && px <= x + width && py >= y && py <= y + height;
+        }
+    }
+
+    private final List<Spot> spots = new ArrayList<>();
+
+    /** Where values stand that can be edited in the drawing painted last. */
+    List<Spot> spots() {
+        return spots;
+    }
+
     void paint(Drawing drawing) {
         g.setFont(SMALL);
         g.setTextBaseline(VPos.CENTER);
@@ -57,7 +73,7 @@ final class FxPainter {
         g.setStroke(palette.stroke(ink));
         g.setLineWidth(switch (ink) {
             case SIGHT_EDGE -> 3;
-            case LEAN_GOOD, LEAN_SHORT, GHOST -> 1.5;
+            case LEAN_GOOD, LEAN_SHORT, GHOST, TIE -> 1.5;
             default -> 1;
         });
         if (dashed(ink)) {
@@ -180,7 +196,7 @@ final class FxPainter {
             g.fillOval(x(disc.centre()) - r, y(disc.centre()) - r, 2 * r, 2 * r);
         }
         boolean dark = switch (disc.ink()) {
-            case HOLE, PIVOT, WHEEL, LENS -> true;
+            case HOLE, WHEEL -> true;
             default -> false;
         };
         if (!dark) {
@@ -259,5 +275,11 @@ final class FxPainter {
         g.setFill(palette.text());
         g.setTextAlign(TextAlignment.CENTER);
         g.fillText(d.text(), mx, my);
+        if (!d.path().isEmpty()) {
+            // A value that can be typed here is underlined.
+            g.setFill(palette.stroke(Ink.SIGHT_EDGE));
+            g.fillRect(mx - width / 2, my + 8, width, 1);
+            spots.add(new Spot(d.path(), mx - width / 2 - 6, my - 10, width + 12, 20));
+        }
     }
 }

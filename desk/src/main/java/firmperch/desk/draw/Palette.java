@@ -1,5 +1,6 @@
 package firmperch.desk.draw;
 
+import firmperch.desk.widget.Words;
 import firmperch.draw.Ink;
 import java.util.EnumMap;
 import java.util.Map;
@@ -53,15 +54,14 @@ public enum Palette {
     private Color mixFill(Ink ink) {
         return switch (ink) {
             case STICK -> pick("#dcb67c", "#a97f45");
-            case PLATE, CARRIAGE -> pick("#ecd3a6", "#8f7345");
-            case BOARD, BOX -> pick("#e8ddc9", "#4c4538");
+            case PLATE -> pick("#ecd3a6", "#8f7345");
             case CONCRETE -> pick("#cfd3d3", "#5b6264");
             case POST -> pick("#a9bac2", "#78909c");
             case BENCH -> pick("#f1e5d4", "#332c23");
             case WORK -> pick("#cdbba6", "#5d5043");
             case ROOM -> pick("#4b555b", "#7d888e");
-            case WHEEL, CAMERA, LENS, HEAD -> pick("#263238", "#cfd8dc");
-            case HOLE, PIVOT -> pick("#3c474d", "#0f1416");
+            case WHEEL, DARK -> pick("#263238", "#cfd8dc");
+            case HOLE -> pick("#3c474d", "#0f1416");
             case SIGHT -> pick("#0b6e8822", "#4fc3dc26");
             case WALKWAY -> pick("#2e7d5714", "#66bb6a1c");
             case LEAN_GOOD -> pick("#8ab79f", "#3f7f63");
@@ -73,7 +73,7 @@ public enum Palette {
     private Color mixStroke(Ink ink) {
         return switch (ink) {
             case GRID -> pick("#e6e7e3", "#2a3135");
-            case STICK, PLATE, CARRIAGE, BENCH, BOARD, BOX -> pick("#8a6a36", "#c7a566");
+            case STICK, PLATE, BENCH -> pick("#8a6a36", "#c7a566");
             case WORK -> pick("#7c6852", "#a08c78");
             case SIGHT, SIGHT_EDGE, WANTED -> pick("#0b5f78", "#6fd0e6");
             case GHOST -> pick("#94500a", "#e6a45c");

@@ -1,41 +1,68 @@
 package firmperch.desk.form;
 
-import firmperch.stock.Catalogue;
+import firmperch.body.Freedom;
+import firmperch.param.Described;
+import firmperch.param.Param;
+import firmperch.param.Path;
+import firmperch.project.Project;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 
 /**
  * A value of the project that can be edited in a form.
  *
- * @param label as in the messages about it
  * @param path where it is in the project
- * @param kind how it is typed or chosen
+ * @param param how it is described
  */
-public record Field(String label, String path, Kind kind) {
-    /** How a value is typed or chosen. */
-    public sealed interface Kind {
+public record Field(Path path, Param param) {
+    /**
+     * Fields under a heading.
+     *
+     * @param heading empty for none
+     */
+    public record Section(String heading, List<Field> fields) {
+        public Section {
+            fields = List.copyOf(fields);
+        }
     }
 
-    /** Typed, with or without its unit. */
-    public record Typed(Quantity quantity) implements Kind {}
-
-    /** Chosen from a catalogue by its row's id. */
-    public record Chosen(Catalogue<?> catalogue) implements Kind {}
-
-    /** One of two; the words for true and false. */
-    public record Either(String yes, String no) implements Kind {}
-
-    /** Any words. */
-    public record Words() implements Kind {}
-
-    static Field length(String label, String path) {
-        return of(label, path, Quantity.LENGTH);
+    /** The value of that path. */
+    public static Field at(Project project, String path) {
+        Path at = Path.of(path);
+        return new Field(at, at.param(project));
     }
 
-    static Field of(String label, String path, Quantity quantity) {
-        return new Field(label, path, new Typed(quantity));
+    /** Every value of a described record: its own first under one heading, then a section for each group. */
+    public static List<Section> sections(String heading, Described record, Path path) {
+        List<Section> sections = new ArrayList<>();
+        List<Field> own = new ArrayList<>();
+        for (Param param : record.params().all()) {
+            Path at = path.then(param.name());
+            switch (param.kind()) {
+                case Param.Group _ -> sections.addAll(sections(param.label(),
+                        (Described) record.params().value((Record) record, param.name()), at));
+                case Param.Many _, Param.Settings _, Param.Other _ -> {
+                    // Edited where they are shown as what they are.
+                }
+                default -> own.add(new Field(at, param));
+            }
+        }
+        if (!own.isEmpty()) {
+            sections.addFirst(new Section(heading, own));
+        }
+        return sections;
     }
 
-    static Field chosen(String label, String path, Catalogue<?> catalogue) {
-        return new Field(label, path, new Chosen(catalogue));
+    /** The setting of a joint. */
+    public static Field setting(Freedom freedom) {
+        Quantity quantity = freedom.kind().quantity();
+        Param.Kind kind = freedom.continuous()
+                ? new Param.Measure(quantity, freedom.from(), freedom.to(), 0)
+                : new Param.Whole((int) freedom.from(), (int) freedom.to());
+        String label = freedom.continuous() ? freedom.label() : freedom.label() + ", 0 lowest";
+        return new Field(Path.of("stance.joints." + freedom.id()),
+                new Param(freedom.id(), label, "", kind, false, Map.of()));
     }
 }

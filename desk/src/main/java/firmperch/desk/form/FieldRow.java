@@ -1,10 +1,10 @@
 package firmperch.desk.form;
 
-import firmperch.desk.Document;
+import firmperch.desk.document.Document;
+import firmperch.param.Param;
+import firmperch.param.Path;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
 import firmperch.stock.Catalogue;
-import firmperch.stock.Closure;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
@@ -16,6 +16,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -29,7 +30,7 @@ import javafx.scene.layout.VBox;
 final class FieldRow extends VBox {
     private final Field field;
     private final Document document;
-    private final RecordPath path;
+    private final Path path;
     private final Label error = new Label();
     private final Control editor;
     private boolean showing;
@@ -40,16 +41,20 @@ final class FieldRow extends VBox {
     FieldRow(Field field, Document document) {
         this.field = field;
         this.document = document;
-        this.path = RecordPath.of(field.path());
-        editor = switch (field.kind()) {
-            case Field.Typed typed -> typed(typed.quantity());
-            case Field.Chosen chosen -> chosen(chosen.catalogue());
-            case Field.Either either -> either(either);
-            case Field.Words _ -> typed(null);
+        this.path = field.path();
+        editor = switch (field.param().kind()) {
+            case Param.Measure measure -> typed(measure.quantity());
+            case Param.Whole _ -> typed(Quantity.COUNT);
+            case Param.Choice chosen -> chosen(chosen.catalogue());
+            case Param.Either either -> either(either);
+            default -> typed(null);
         };
-        editor.setId(field.path());
-        editor.setAccessibleText(field.label());
-        Label label = new Label(field.label());
+        editor.setId(path.toString());
+        editor.setAccessibleText(field.param().label());
+        if (!field.param().help().isEmpty()) {
+            editor.setTooltip(new Tooltip(field.param().help()));
+        }
+        Label label = new Label(field.param().label());
         label.setLabelFor(editor);
         label.getStyleClass().add("field-label");
         label.setMinWidth(Region.USE_PREF_SIZE);
@@ -103,18 +108,13 @@ final class FieldRow extends VBox {
 
     /** False once the thing that this row edits has been removed, such as an item of the gear. */
     private boolean exists() {
-        try {
-            path.get(document.project());
-            return true;
-        } catch (IndexOutOfBoundsException removed) {
-            return false;
-        }
+        return path.get(document.project()) != null || field.param().kind() instanceof Param.Measure;
     }
 
     private Object read(String text, Quantity quantity) {
-        double value = quantity.parse(field.label(), text, document.project().units());
+        double value = quantity.parse(field.param().label(), text, document.project().units());
         if (quantity == Quantity.COUNT && value != Math.rint(value)) {
-            throw new InvalidValue(field.label(), "“" + text.strip() + "”", "a whole number");
+            throw new InvalidValue(field.param().label(), "“" + text.strip() + "”", "a whole number");
         }
         return value;
     }
@@ -122,11 +122,6 @@ final class FieldRow extends VBox {
     private void attempt(Supplier<Object> value) {
         try {
             Project changed = path.with(document.project(), value.get());
-            if (field.path().equals("perch.arm.closure")) {
-                // A closure brings its usual hand torque; it can then be corrected by what was measured.
-                changed = RecordPath.of("perch.arm.handTorque").with(changed,
-                        Closure.ALL.get((String) value.get()).torque());
-            }
             refuse(null);
             document.edit(changed);
         } catch (InvalidValue e) {
@@ -150,7 +145,7 @@ final class FieldRow extends VBox {
         choice.setButtonCell(new RowCell());
         choice.valueProperty().addListener((o, was, is) -> {
             if (!showing && is != null) {
-                attempt(is::id);
+                attempt(() -> is);
             }
         });
         choice.getStyleClass().add("choice");
@@ -165,7 +160,7 @@ final class FieldRow extends VBox {
         }
     }
 
-    private ComboBox<String> either(Field.Either either) {
+    private ComboBox<String> either(Param.Either either) {
         ComboBox<String> choice = new ComboBox<>();
         choice.getItems().setAll(either.yes(), either.no());
         choice.valueProperty().addListener((o, was, is) -> {
@@ -195,15 +190,13 @@ final class FieldRow extends VBox {
         known = value;
         knownIn = project.units();
         showing = true;
-        switch (field.kind()) {
-            case Field.Typed typed -> showText(shown(typed.quantity()));
-            case Field.Words _ -> showText(shown(null));
-            case Field.Chosen chosen -> {
-                Catalogue.Row row = chosen.catalogue().get((String) value);
-                ((ComboBox<Catalogue.Row>) editor).setValue(row);
-            }
-            case Field.Either either -> ((ComboBox<String>) editor)
+        switch (field.param().kind()) {
+            case Param.Measure measure -> showText(shown(measure.quantity()));
+            case Param.Whole _ -> showText(shown(Quantity.COUNT));
+            case Param.Choice _ -> ((ComboBox<Catalogue.Row>) editor).setValue((Catalogue.Row) value);
+            case Param.Either either -> ((ComboBox<String>) editor)
                     .setValue((boolean) value ? either.yes() : either.no());
+            default -> showText(shown(null));
         }
         showing = false;
     }

@@ -1,6 +1,6 @@
 package firmperch.desk.form;
 
-import firmperch.desk.Document;
+import firmperch.desk.document.Document;
 import firmperch.project.Project;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,24 +19,32 @@ public final class Form extends VBox {
 
     /** A form of those fields under a heading; no heading if it is empty. */
     public static Form of(Document document, String heading, List<Field> fields) {
+        return of(document, List.of(new Field.Section(heading, fields)));
+    }
+
+    /** A form of those sections. */
+    public static Form of(Document document, List<Field.Section> sections) {
         Form form = new Form(document);
-        form.show(heading, fields);
+        form.show(sections);
         return form;
     }
 
     /** Replaces the fields. */
-    public void show(String heading, List<Field> fields) {
+    public void show(List<Field.Section> sections) {
         rows.clear();
         getChildren().clear();
-        if (!heading.isEmpty()) {
-            Label label = new Label(heading);
-            label.getStyleClass().add("section");
-            getChildren().add(label);
+        for (Field.Section section : sections) {
+            if (!section.heading().isEmpty()) {
+                Label label = new Label(section.heading());
+                label.getStyleClass().add("section");
+                getChildren().add(label);
+            }
+            for (Field field : section.fields()) {
+                FieldRow row = new FieldRow(field, document);
+                rows.add(row);
+                getChildren().add(row);
+            }
         }
-        for (Field field : fields) {
-            rows.add(new FieldRow(field, document));
-        }
-        getChildren().addAll(rows);
     }
 
     /** Shows the project's values. */

@@ -1,23 +1,29 @@
 package firmperch.desk.gear;
 
-import firmperch.desk.Card;
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.ReasonList;
+import firmperch.body.Station;
+import firmperch.check.Finding;
+import firmperch.check.Topic;
+import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.Words;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Card;
+import firmperch.desk.widget.Words;
+import firmperch.param.Path;
+import firmperch.part.Gear;
+import firmperch.part.GearItem;
 import firmperch.project.Project;
-import firmperch.rig.Gear;
-import firmperch.rig.GearItem;
 import firmperch.search.Assessment;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TitledPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -38,10 +44,8 @@ public final class GearPanel implements Panel {
 
     public GearPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
-        spare = Form.of(document, "",
-                List.of(new Field("Spare capacity", "gear.spare", new Field.Typed(Quantity.MASS))));
-        reasons = new ReasonList(actions, f -> f.about().id().startsWith("head.") || f.about().id().equals("tip.proof"),
-                false);
+        spare = Form.of(document, "", List.of(Field.at(document.project(), "gear.spare")));
+        reasons = new ReasonList(actions, GearPanel::gear, false);
         Label heading = Words.heading("What hangs on the head");
         Button add = new Button("Add an item");
         add.setId("gear-add");
@@ -63,7 +67,7 @@ public final class GearPanel implements Panel {
         if (list.size() >= MOST) {
             return;
         }
-        list.add(new GearItem("Item " + (list.size() + 1), 0.1, 0, 0, 0));
+        list.add(new GearItem("Item " + (list.size() + 1), 0.1, 0, 0, 0, GearItem.Size.POINT));
         edit(list);
     }
 
@@ -82,6 +86,18 @@ public final class GearPanel implements Panel {
         }
     }
 
+    /** What hangs at the camera, and what it is screwed on. */
+    private static boolean gear(Assessment a, Finding f) {
+        Station payload = a.study().assembly().payload();
+        return f.about().topic() != Topic.PICTURE
+                && (payload.equals(f.station()) || payload.on().contains(f.station()));
+    }
+
+    private Form form(String path, String... names) {
+        return Form.of(document, "",
+                Stream.of(names).map(name -> Field.at(document.project(), path + name)).toList());
+    }
+
     private void rebuild(Project project) {
         shownItems = project.gear().items().size();
         items.getChildren().clear();
@@ -89,18 +105,19 @@ public final class GearPanel implements Panel {
         for (int i = 0; i < shownItems; i++) {
             int index = i;
             String path = "gear.items." + i + ".";
-            Form name = Form.of(document, "", List.of(new Field("Name", path + "name", new Field.Words())));
-            Form first = Form.of(document, "", List.of(new Field("Mass", path + "mass", new Field.Typed(Quantity.MASS)),
-                    new Field("Left", path + "left", new Field.Typed(Quantity.LENGTH))));
-            Form second = Form.of(document, "",
-                    List.of(new Field("Forward", path + "forward", new Field.Typed(Quantity.LENGTH)),
-                            new Field("Up", path + "up", new Field.Typed(Quantity.LENGTH))));
+            Form name = form(path, "name");
+            Form first = form(path, "mass", "left");
+            Form second = form(path, "forward", "up");
+            Form size = Form.of(document, Field.sections("", project.gear().items().get(i).size(),
+                    Path.of(path + "size")));
             HBox.setHgrow(first, Priority.ALWAYS);
             HBox.setHgrow(second, Priority.ALWAYS);
             HBox pairs = new HBox(10, first, second);
             pairs.getStyleClass().add("compact");
-            forms.addAll(List.of(name, first, second));
-            items.getChildren().add(new Card("item " + (i + 1), () -> remove(index), name, pairs));
+            TitledPane room = new TitledPane("Size", size);
+            room.setExpanded(false);
+            forms.addAll(List.of(name, first, second, size));
+            items.getChildren().add(new Card("item " + (i + 1), () -> remove(index), name, pairs, room));
         }
     }
 

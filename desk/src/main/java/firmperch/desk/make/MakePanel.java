@@ -1,12 +1,12 @@
 package firmperch.desk.make;
 
-import firmperch.desk.Grid;
-import firmperch.desk.Panel;
-import firmperch.desk.Words;
-import firmperch.make.BuildPlan;
-import firmperch.make.Concrete;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.widget.Grid;
+import firmperch.desk.widget.Words;
 import firmperch.make.CutPiece;
 import firmperch.make.HardwareItem;
+import firmperch.make.MakingPlan;
+import firmperch.make.Pour;
 import firmperch.make.WorkStep;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
@@ -25,7 +25,7 @@ public final class MakePanel implements Panel {
     private final VBox lists = new VBox();
     private final ScrollPane scroll = new ScrollPane(lists);
     private final VBox order = new VBox();
-    private Project shown;
+    private Assessment shown;
 
     public MakePanel(Runnable exportPack, Runnable exportLists) {
         lists.getStyleClass().add("page");
@@ -40,7 +40,7 @@ public final class MakePanel implements Panel {
         csv.setId("export-csv");
         csv.setOnAction(e -> exportLists.run());
         Label heading = Words.heading("Order of work");
-        Label cautions = Words.of("caution", String.join("\n", BuildPlan.cautions()));
+        Label cautions = Words.of("caution", String.join("\n", MakingPlan.cautions()));
         VBox buttons = new VBox(8, pack, csv);
         pack.setMaxWidth(Double.MAX_VALUE);
         csv.setMaxWidth(Double.MAX_VALUE);
@@ -63,14 +63,20 @@ public final class MakePanel implements Panel {
     @Override
     public void show(Assessment assessment) {
         Project project = assessment.project();
-        if (project.equals(shown)) {
+        if (shown != null && project.onlyMovedFrom(shown.project()) && shown.complete() == assessment.complete()) {
             return;
         }
-        shown = project;
-        BuildPlan plan = BuildPlan.of(project);
+        shown = assessment;
+        MakingPlan plan = MakingPlan.of(assessment);
         UnitSystem system = project.units();
         lists.getChildren().setAll(Words.heading("Cut list, in " + system.label()), cuts(plan, system),
-                Words.heading("Hardware"), hardware(plan), Words.heading("Concrete"), concrete(plan, system));
+                Words.heading("Hardware"), hardware(plan));
+        for (Pour pour : plan.pours()) {
+            lists.getChildren().addAll(Words.heading(pour.name()), pour(pour, system));
+        }
+        lists.getChildren().add(Words.of("numbers",
+                String.format(Locale.ROOT, "All of it together costs about %.0f and weighs %s.", plan.bill().price(),
+                        Quantity.MASS.show(plan.bill().mass(), system))));
         order.getChildren().clear();
         for (WorkStep step : plan.order()) {
             add(step.number() + ". " + step.what(), "step");
@@ -87,7 +93,7 @@ public final class MakePanel implements Panel {
         order.getChildren().add(Words.of(style, text));
     }
 
-    private static Grid cuts(BuildPlan plan, UnitSystem system) {
+    private static Grid cuts(MakingPlan plan, UnitSystem system) {
         Grid grid = new Grid(new double[]{16, 5, 17, 9, 9, 9, 35}, "Part", "No.", "Material", "Length", "Width",
                 "Thick", "Holes");
         for (CutPiece piece : plan.cuts()) {
@@ -98,7 +104,7 @@ public final class MakePanel implements Panel {
         return grid;
     }
 
-    private static Grid hardware(BuildPlan plan) {
+    private static Grid hardware(MakingPlan plan) {
         Grid grid = new Grid(new double[]{52, 6, 10, 32}, "Item", "No.", "Price", "For");
         for (HardwareItem item : plan.hardware()) {
             grid.row(item.item(), "" + item.count(), String.format(Locale.ROOT, "%.2f", item.price()), item.use());
@@ -106,12 +112,9 @@ public final class MakePanel implements Panel {
         return grid;
     }
 
-    private static Label concrete(BuildPlan plan, UnitSystem system) {
-        Concrete c = plan.concrete();
-        return Words.of("numbers",
-                Quantity.MASS.show(c.mass(), system) + ", " + Quantity.VOLUME.show(c.volume(), system)
-                        + ": " + c.bags() + " × " + c.bag().label() + " with " + Quantity.VOLUME.show(c.water(), system)
-                        + " of water. Post, hardware and concrete come to about "
-                        + String.format(Locale.ROOT, "%.0f", plan.price()) + ", wood not counted.");
+    private static Label pour(Pour p, UnitSystem system) {
+        return Words.of("numbers", Quantity.MASS.show(p.mass(), system) + ", "
+                + Quantity.VOLUME.show(p.volume(), system) + ": " + p.bags() + " × " + p.bag().label() + " with "
+                + Quantity.VOLUME.show(p.water(), system) + " of water.");
     }
 }

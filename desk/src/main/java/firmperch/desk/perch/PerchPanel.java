@@ -1,20 +1,25 @@
 package firmperch.desk.perch;
 
-import firmperch.check.Finding;
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.ReasonList;
-import firmperch.desk.form.Fields;
+import firmperch.body.Station;
+import firmperch.desk.document.Document;
+import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.Words;
-import firmperch.rig.Station;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Words;
+import firmperch.param.Path;
+import firmperch.part.Part;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
-/** The chosen station's parts, its reasons and what would cure it. */
+/** The chosen station's part, as it is built, then its reasons and what would cure it. */
 public final class PerchPanel implements Panel {
     private final Document document;
     private final ReasonList.Actions actions;
@@ -26,46 +31,72 @@ public final class PerchPanel implements Panel {
     private final VBox reasonBox = new VBox();
     private ReasonList reasons;
     private Station chosen;
+    private List<String> settings = List.of();
 
     public PerchPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
         this.actions = actions;
         form = new Form(document);
-        joints = Form.of(document, "Set now", Fields.JOINTS);
+        joints = new Form(document);
         title.getStyleClass().add("panel-title");
         place.getStyleClass().add("hint");
-        box.getChildren().addAll(title, place, reasonBox, form, joints);
+        place.setWrapText(true);
+        box.getChildren().addAll(title, place, form, reasonBox, joints);
         reasonBox.getStyleClass().add("panel-part");
         box.getStyleClass().add("panel");
     }
 
     @Override
     public void choose(Station station) {
-        title.setText(station.label());
-        int number = station.ordinal() + 1;
-        place.setText(station == Station.PLACE ? "" : "station " + number + " of 7 · " + between(station));
-        reasons = new ReasonList(actions, (Finding f) -> f.about().station() == station, true);
-        Label why = Words.heading("Reasons");
-        reasonBox.getChildren().setAll(why, reasons);
-        show(document.assessment().get());
-        reasons.openFirst();
         chosen = station;
-        form.getChildren().clear();
+        reasons = new ReasonList(actions, (a, f) -> Objects.equals(f.station(), station), true);
+        reasonBox.getChildren().setAll(Words.heading("Reasons"), reasons);
+        form.show(List.of());
+        show(document.assessment().get());
         // The answer first; the many fields follow in the next frame.
         Platform.runLater(() -> {
             if (chosen == station) {
-                form.show("Its parts", Fields.of(station));
+                form.show(sections(station));
             }
         });
     }
 
-    private static String between(Station station) {
-        Station[] all = Station.values();
-        String above = station.ordinal() == 0 ? "" : "under " + all[station.ordinal() - 1].label().toLowerCase();
-        String below = station == Station.FEET
-                ? "on the floor"
-                : "on " + all[station.ordinal() + 1].label().toLowerCase();
-        return above.isEmpty() ? below : above + ", " + below;
+    /** What is edited there: the part's values, or the gear's camera. */
+    private List<Field.Section> sections(Station station) {
+        Project project = document.project();
+        if (station == null) {
+            return Field.sections("The room", project.place(), Path.of("place"));
+        }
+        return project.perch().branch(station.part()) instanceof Part part
+                ? Field.sections("", part, Path.of("perch." + station.part()))
+                : Field.sections("Camera", project.shot().camera(), Path.of("shot.camera"));
+    }
+
+    private void settings(Assessment assessment) {
+        List<String> ids = assessment.study().assembly().freedoms().stream().map(f -> f.id()).toList();
+        if (!ids.equals(settings)) {
+            settings = ids;
+            joints.show(List.of(new Field.Section("Set now",
+                    assessment.study().assembly().freedoms().stream().map(Field::setting).toList())));
+        }
+    }
+
+    private static String between(Assessment assessment, Station station) {
+        List<Station> all = assessment.study().assembly().stations();
+        List<String> words = new ArrayList<>();
+        words.add(station.on().isEmpty()
+                ? "on the place"
+                : "on " + String.join(" and ", station.on().stream().map(s -> lower(s.label())).toList()));
+        String above = String.join(" and ", all.stream().filter(s -> s.on().contains(station))
+                .map(s -> lower(s.label())).toList());
+        if (!above.isEmpty()) {
+            words.add("carries " + above);
+        }
+        return String.join(", ", words);
+    }
+
+    private static String lower(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
     @Override
@@ -75,6 +106,12 @@ public final class PerchPanel implements Panel {
 
     @Override
     public void show(Assessment assessment) {
+        Station now = chosen == null
+                ? null
+                : assessment.study().assembly().stations().stream().filter(chosen::equals).findFirst().orElse(chosen);
+        title.setText(now == null ? "Place" : now.label());
+        place.setText(now == null ? "" : between(assessment, now));
+        settings(assessment);
         form.refresh(assessment.project());
         joints.refresh(assessment.project());
         reasons.show(assessment);

@@ -1,15 +1,16 @@
 package firmperch.desk.place;
 
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.ReasonList;
-import firmperch.desk.form.Fields;
+import firmperch.check.Topic;
+import firmperch.desk.document.Document;
+import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.Words;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Words;
+import firmperch.param.Path;
 import firmperch.search.Assessment;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 /** The room, the bench, and where the perch stands between them. */
@@ -19,11 +20,14 @@ public final class PlacePanel implements Panel {
     private final ReasonList reasons;
 
     public PlacePanel(Document document, ReasonList.Actions actions) {
-        forms = List.of(Form.of(document, "The room", Fields.PLACE),
-                Form.of(document, "Where the perch stands", Fields.STAND), Form.of(document, "Names", Fields.NAMES));
-        reasons = new ReasonList(actions, f -> f.about().id().startsWith("place."), false);
-        Label why = Words.heading("Reasons");
-        box.getChildren().addAll(forms.get(0), forms.get(1), why, reasons, forms.get(2));
+        forms = List.of(Form.of(document, Field.sections("", document.project().place(), Path.of("place"))),
+                Form.of(document,
+                        Field.sections("Where the perch stands", document.project().stance(), Path.of("stance"))),
+                Form.of(document, "Names", List.of(Field.at(document.project(), "name"),
+                        Field.at(document.project(), "studio"))));
+        reasons = new ReasonList(actions,
+                (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY, false);
+        box.getChildren().addAll(forms.get(0), forms.get(1), Words.heading("Reasons"), reasons, forms.get(2));
         box.getStyleClass().add("panel");
     }
 

@@ -1,9 +1,9 @@
 package firmperch.desk.prove;
 
-import firmperch.desk.Card;
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.Words;
+import firmperch.desk.widget.Card;
+import firmperch.desk.document.Document;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.widget.Words;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
 import firmperch.project.Project;
@@ -95,7 +95,7 @@ public final class ProvePanel implements Panel {
             List<Measurement> log = new ArrayList<>(project.log());
             log.add(new Measurement(day(), kind.getValue(), measured,
                     document.assessment().get().situation().posed().pose()
-                            .joints(document.assessment().get().situation().posed().rig()),
+                            .joints(document.assessment().get().study().assembly()),
                     note.getText().strip()));
             refused.setText("");
             value.clear();

@@ -1,16 +1,16 @@
 package firmperch.desk.shot;
 
 import firmperch.check.Situation;
+import firmperch.check.Topic;
 import firmperch.check.Verdict;
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.ReasonList;
-import firmperch.desk.form.Fields;
+import firmperch.desk.document.Document;
+import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.Words;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Words;
+import firmperch.param.Path;
 import firmperch.search.Assessment;
-import firmperch.shot.Shot;
-import firmperch.units.Quantity;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -20,15 +20,12 @@ public final class ShotPanel implements Panel {
     private final VBox box = new VBox();
     private final Label answer = Words.of("answer", "");
     private final Form shot;
-    private final Form camera;
     private final ReasonList reasons;
 
     public ShotPanel(Document document, ReasonList.Actions actions) {
-        shot = Form.of(document, "The picture", Fields.SHOT);
-        camera = Form.of(document, "Camera and lens", Fields.CAMERA);
-        reasons = new ReasonList(actions, f -> f.about().id().startsWith("shot."), false);
-        Label heading = Words.heading("Reasons");
-        box.getChildren().addAll(answer, shot, camera, heading, reasons);
+        shot = Form.of(document, Field.sections("Under the lens", document.project().shot(), Path.of("shot")));
+        reasons = new ReasonList(actions, (a, f) -> f.about().topic() == Topic.PICTURE, false);
+        box.getChildren().addAll(answer, shot, Words.heading("Reasons"), reasons);
         box.getStyleClass().add("panel");
     }
 
@@ -40,18 +37,14 @@ public final class ShotPanel implements Panel {
     @Override
     public void show(Assessment assessment) {
         Situation s = assessment.situation();
-        Shot wanted = assessment.project().shot();
         answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "
-                + s.show(Quantity.LENGTH, wanted.sensorDistance()) + " above the work, "
-                + s.show(Quantity.LENGTH, s.sensorHeightWanted()) + " above the floor. It is at "
-                + s.show(Quantity.LENGTH, s.posed().sensor().z()) + " now."
+                + s.length(assessment.project().shot().sensorDistance()) + " above the work, "
+                + s.length(s.sensorHeightWanted()) + " above the floor. It is at " + s.length(s.sensor().z()) + " now."
                 + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES
-                        ? " That is too near the ceiling of "
-                                + s.show(Quantity.LENGTH, assessment.project().place().ceiling())
+                        ? " That is too near the ceiling of " + s.length(assessment.project().place().room().ceiling())
                                 + " or above it: take a shorter lens."
                         : "")));
         shot.refresh(assessment.project());
-        camera.refresh(assessment.project());
         reasons.show(assessment);
     }
 }

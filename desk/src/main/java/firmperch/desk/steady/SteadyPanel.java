@@ -1,11 +1,13 @@
 package firmperch.desk.steady;
 
-import firmperch.desk.Document;
-import firmperch.desk.Panel;
-import firmperch.desk.ReasonList;
-import firmperch.desk.form.Fields;
+import firmperch.check.Situation;
+import firmperch.desk.document.Document;
+import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.Words;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Words;
+import firmperch.param.Path;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import javafx.scene.Node;
@@ -19,17 +21,14 @@ public final class SteadyPanel implements Panel {
     private final Label now = Words.of("answer", "");
     private final ReasonList reasons;
     private final Form policy;
-    private final Form joints;
 
     public SteadyPanel(Document document, ReasonList.Actions actions) {
-        reasons = new ReasonList(actions, f -> true, true);
-        policy = Form.of(document, "", Fields.POLICY);
-        joints = Form.of(document, "Set now", Fields.JOINTS);
-        Label why = Words.heading("Reasons, the weakest first");
+        reasons = new ReasonList(actions, (a, f) -> true, true);
+        policy = Form.of(document, Field.sections("", document.project().policy(), Path.of("policy")));
         TitledPane asked = new TitledPane("What is asked", policy);
         asked.setExpanded(false);
         asked.setId("policy");
-        box.getChildren().addAll(now, joints, why, reasons, asked);
+        box.getChildren().addAll(now, asked, Words.heading("Reasons, the weakest first"), reasons);
         box.getStyleClass().add("panel");
     }
 
@@ -40,13 +39,12 @@ public final class SteadyPanel implements Panel {
 
     @Override
     public void show(Assessment assessment) {
-        var s = assessment.situation();
-        now.setText(Words.unbroken(
-                "In this pose it leans " + s.show(Quantity.ANGLE, s.leastLean()) + " before it goes, takes a push of "
-                        + s.show(Quantity.FORCE, s.pushAvailable()) + " at " + s.show(Quantity.LENGTH, s.pushHeight())
-                        + ", and weighs " + s.show(Quantity.MASS, s.posed().mass()) + "."));
+        Situation s = assessment.situation();
+        now.setText(Words.unbroken("In this pose it leans " + s.show(Quantity.ANGLE, s.tipping().leastLean())
+                + " before it goes, takes a push of " + s.show(Quantity.FORCE, s.pushAvailable()) + " at "
+                + s.length(s.pushHeight()) + ", and weighs " + s.show(Quantity.MASS, s.posed().mass())
+                + " with the spare."));
         policy.refresh(assessment.project());
-        joints.refresh(assessment.project());
         reasons.show(assessment);
     }
 }

@@ -2,6 +2,7 @@ package firmperch.desk.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.widget.Words;
 import firmperch.project.Project;
 import firmperch.project.RecordPath;
 import firmperch.project.Sample;

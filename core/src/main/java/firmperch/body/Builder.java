@@ -1,0 +1,207 @@
+package firmperch.body;
+
+import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Collects what parts contribute and makes an {@link Assembly} of it. Names that a part gives are put behind the part's
+ * own: "lift" of the part "arm" becomes "arm.lift".
+ */
+public final class Builder {
+    private final List<Body> bodies = new ArrayList<>();
+    private final List<Piece> pieces = new ArrayList<>();
+    private final List<Freedom> freedoms = new ArrayList<>();
+    private final List<Joint> joints = new ArrayList<>();
+    private final List<Fastening> fastenings = new ArrayList<>();
+    private final List<Contact> contacts = new ArrayList<>();
+    private final List<Tie> ties = new ArrayList<>();
+    private final List<Station> stations = new ArrayList<>();
+    private final List<Purchase> purchases = new ArrayList<>();
+    private final List<Work> works = new ArrayList<>();
+    private final Map<String, Port> ports = new LinkedHashMap<>();
+    private final List<Assembly.Measure> measures = new ArrayList<>();
+    private final List<Around> arounds = new ArrayList<>();
+    private final Map<String, List<Solid.Filling.Placed>> standing = new LinkedHashMap<>();
+    private final UnitSystem units;
+    private String part = "";
+    private Station station;
+    private Mount mount;
+
+    /** A piece that leaves room for whatever stands in the port of that name. */
+    private record Around(Body body, Station station, Piece piece, String port) {}
+
+    /** What is told in words has its lengths in these units. */
+    public Builder(UnitSystem units) {
+        this.units = units;
+    }
+
+    /** A value in the person's units. */
+    public String show(Quantity quantity, double value) {
+        return quantity.show(value, units);
+    }
+
+    /** A length in the person's units, m. */
+    public String length(double value) {
+        return show(Quantity.LENGTH, value);
+    }
+
+    /** A length in the person's units without their sign. */
+    public String bare(double value) {
+        return Quantity.LENGTH.bare(value, units);
+    }
+
+    /** What comes now belongs to the part of that name. */
+    public void part(String name) {
+        part = name;
+    }
+
+    /** The name of the part that contributes now. */
+    public String part() {
+        return part;
+    }
+
+    private String own(String name) {
+        return part + "." + name;
+    }
+
+    /** Opens a line of the load path; what comes after belongs to it. Its id is the part's name, or that and more. */
+    public Station station(String more, String label, Body body, Vec3 seat, Station... on) {
+        List<Station> below = new ArrayList<>();
+        for (Station one : on) {
+            if (one != null) {
+                below.add(one);
+            }
+        }
+        station = new Station(more.isEmpty() ? part : own(more), label, part, body, seat, below);
+        stations.add(station);
+        return station;
+    }
+
+    /** What comes after belongs to that station again. */
+    public void back(Station to) {
+        station = to;
+    }
+
+    /** A body that moves against another; the first has no parent. */
+    public Body body(String name, Body parent, Placement at, Motion motion) {
+        Body body = new Body(bodies.size(), own(name), parent, at, motion);
+        bodies.add(body);
+        Freedom freedom = motion.freedom();
+        if (freedom != null && !freedoms.contains(freedom)) {
+            freedoms.add(freedom);
+        }
+        return body;
+    }
+
+    /** A freedom of this part. */
+    public Freedom freedom(String name, String label, Freedom.Kind kind, double from, double to) {
+        return new Freedom(own(name), label, kind, from, to);
+    }
+
+    /** Adds a piece to a body, in the station open now. */
+    public Piece add(Body body, Piece piece) {
+        Piece added = piece.in(body, station);
+        pieces.add(added);
+        return added;
+    }
+
+    /** Adds a joint. */
+    public Joint joint(String name, String label, Joint.Side inner, Joint.Side outer, Freedom freedom, Vec3 axis,
+            Hold hold, Give give) {
+        Joint joint = new Joint(own(name), label, station, inner, outer, freedom, axis, hold, give);
+        joints.add(joint);
+        return joint;
+    }
+
+    /** Holds a bar for good from one place along it to another, m. */
+    public void fasten(String name, String label, Piece bar, Body into, double from, double to, Fastening.Grip grip) {
+        fastenings.add(new Fastening(own(name), label, station, bar, into, from, to, grip));
+    }
+
+    /** Adds a contact with the place. */
+    public void contact(Contact contact) {
+        contacts.add(contact);
+    }
+
+    /** An id of this part for a contact or a tie. */
+    public String id(String name) {
+        return own(name);
+    }
+
+    public void tie(Tie tie) {
+        ties.add(tie);
+    }
+
+    /** A length between two points of bodies that is set by the value of that path in this part. */
+    public void measure(String path, Body from, Vec3 fromAt, Body to, Vec3 toAt) {
+        measures.add(new Assembly.Measure(part, path, new Tie.Hook(from, fromAt), new Tie.Hook(to, toAt)));
+    }
+
+    /** The station open now. */
+    public Station station() {
+        return station;
+    }
+
+    public void buy(String item, int count, double price, String use) {
+        if (count > 0) {
+            purchases.add(new Purchase(item, count, price, use));
+        }
+    }
+
+    public void work(String id, String what, List<String> after, String pause, String caution) {
+        works.add(new Work(id, what, after, pause, caution));
+    }
+
+    /** Offers a place to put another part on. */
+    public Port offer(String name, Port.Fit fit, Body body, Placement at, Piece piece) {
+        Port port = new Port(own(name), fit, body, at, piece, station);
+        ports.put(port.name(), port);
+        return port;
+    }
+
+    /** Adds a piece that goes around whatever will stand in a port of this part. */
+    public void around(Body body, Piece piece, String port) {
+        arounds.add(new Around(body, station, piece, own(port)));
+    }
+
+    /** Stands a shape in a port, in its body's axes, so that a filling goes around it. */
+    public void stands(Port in, Solid shape, Placement at) {
+        standing.computeIfAbsent(in.name(), name -> new ArrayList<>()).add(new Solid.Filling.Placed(shape, at));
+    }
+
+    /** The port of that name. */
+    public Port port(String who, String name) {
+        Port port = ports.get(name);
+        if (port == null) {
+            throw new InvalidValue("What “" + who + "” stands on", "“" + name + "”",
+                    "one of " + String.join(", ", ports.keySet()));
+        }
+        return port;
+    }
+
+    /** A camera sits there. */
+    public void mount(Body body, Vec3 at) {
+        mount = new Mount(body, at);
+    }
+
+    public Mount mount() {
+        return mount;
+    }
+
+    /** The assembly of all that was contributed. */
+    public Assembly build() {
+        for (Around one : arounds) {
+            Placement back = one.piece.at().inverse();
+            List<Solid.Filling.Placed> inside = standing.getOrDefault(one.port, List.of()).stream()
+                    .map(p -> new Solid.Filling.Placed(p.solid(), back.of(p.at()))).toList();
+            pieces.add(one.piece.shaped(new Solid.Filling(one.piece.solid(), inside)).in(one.body, one.station));
+        }
+        return new Assembly(bodies, pieces, freedoms, joints, fastenings, contacts, ties, stations,
+                new Assembly.Making(purchases, works), measures, mount);
+    }
+}

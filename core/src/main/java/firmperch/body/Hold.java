@@ -1,0 +1,69 @@
+package firmperch.body;
+
+import firmperch.stock.Bolt;
+import firmperch.stock.Closure;
+import firmperch.stock.FacePair;
+import firmperch.stock.Material;
+
+/** What keeps a joint where it was set. */
+public sealed interface Hold {
+    /** Nothing: it turns or slides as it likes, snug on a lock nut or a bearing. */
+    record Free() implements Hold {}
+
+    /** Its own weight rests on something: lifted off by hand. */
+    record Rests(Pin pin) implements Hold {}
+
+    /** A pin of that diameter, m, through something with two walls of that thickness, m. */
+    record Pin(double diameter, double wall, Material wallOf) implements Hold {}
+
+    /** A holding torque, N·m, rated by its maker or measured. */
+    record Rated(double torque) implements Hold {}
+
+    /**
+     * Rubbing faces pressed together by a bolt that a hand tightens.
+     *
+     * @param faces how many rub
+     * @param outer diameter of the ring that is pressed, m: the washer's
+     * @param inner diameter of its hole, m
+     * @param torque what the hand gets onto it, N·m
+     * @param pressed what the washer presses on; null for metal
+     */
+    record Friction(int faces, FacePair pair, double outer, double inner, Bolt bolt, Closure closure, double torque,
+            Material pressed) implements Hold {
+        /** K of T = K·F·d, dry threads (Shigley): the middle, and the ends of its range. */
+        public static final double NUT_FACTOR = 0.20;
+        public static final double NUT_FACTOR_HIGH = 0.25;
+        public static final double NUT_FACTOR_LOW = 0.15;
+
+        /** Force that the hand's torque presses with, N: F = T/(K·d). */
+        public double clamp(double nutFactor) {
+            return torque / (nutFactor * bolt.diameter());
+        }
+
+        /** Radius at which friction acts, m: ⅔·(Rₒ³ − Rᵢ³)/(Rₒ² − Rᵢ²), uniform pressure (Shigley, clutches). */
+        public double effectiveRadius() {
+            double ro = outer / 2;
+            double ri = inner / 2;
+            return 2.0 / 3 * (ro * ro * ro - ri * ri * ri) / (ro * ro - ri * ri);
+        }
+
+        /** Area that is pressed, m². */
+        public double area() {
+            return Math.PI / 4 * (outer * outer - inner * inner);
+        }
+
+        /** Most that it may be pressed with, N: the bolt's proof load, or what the wood under the washer bears. */
+        public double clampLimit() {
+            double crush = pressed == null ? Double.POSITIVE_INFINITY : pressed.allowedAcross() * area();
+            return Math.min(bolt.proofLoad(), crush);
+        }
+
+        /**
+         * Moment that it holds for certain, N·m: n·μ·F·rₑ with the friction's low end, the unfavourable end of K, and no
+         * more force than bolt and wood bear.
+         */
+        public double moment() {
+            return faces * pair.low() * Math.min(clamp(NUT_FACTOR_HIGH), clampLimit()) * effectiveRadius();
+        }
+    }
+}

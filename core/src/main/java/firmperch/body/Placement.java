@@ -1,0 +1,77 @@
+package firmperch.body;
+
+/**
+ * A rigid motion: where an own set of axes lies in another. The axes are of length 1, square to each other and
+ * right-handed.
+ *
+ * @param origin where the own origin lies, m
+ * @param x the own x axis
+ * @param y the own y axis
+ * @param z the own z axis
+ */
+public record Placement(Vec3 origin, Vec3 x, Vec3 y, Vec3 z) {
+    /** Where nothing is moved. */
+    public static final Placement HERE = at(Vec3.ZERO);
+
+    /** Shifted, not turned. */
+    public static Placement at(Vec3 origin) {
+        return new Placement(origin, new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP);
+    }
+
+    /** Shifted, not turned. */
+    public static Placement at(double x, double y, double z) {
+        return at(new Vec3(x, y, z));
+    }
+
+    /** Turned about an axis of length 1 through the origin, by an angle, rad (Rodrigues' formula). */
+    public static Placement turned(Vec3 axis, double angle) {
+        return new Placement(Vec3.ZERO, turn(new Vec3(1, 0, 0), axis, angle), turn(new Vec3(0, 1, 0), axis, angle),
+                turn(Vec3.UP, axis, angle));
+    }
+
+    /** The own x axis along a direction, the own z axis as near to the other as can be. */
+    public static Placement along(Vec3 origin, Vec3 xAxis, Vec3 nearZ) {
+        Vec3 x = xAxis.unit();
+        Vec3 y = nearZ.cross(x).unit();
+        return new Placement(origin, x, y, x.cross(y));
+    }
+
+    private static Vec3 turn(Vec3 v, Vec3 axis, double angle) {
+        double c = Math.cos(angle);
+        return v.times(c).plus(axis.cross(v).times(Math.sin(angle))).plus(axis.times(axis.dot(v) * (1 - c)));
+    }
+
+    /** An own point, in the other axes. */
+    public Vec3 point(Vec3 p) {
+        return new Vec3(origin.x() + x.x() * p.x() + y.x() * p.y() + z.x() * p.z(),
+                origin.y() + x.y() * p.x() + y.y() * p.y() + z.y() * p.z(),
+                origin.z() + x.z() * p.x() + y.z() * p.y() + z.z() * p.z());
+    }
+
+    /** An own direction, in the other axes. */
+    public Vec3 direction(Vec3 d) {
+        return new Vec3(x.x() * d.x() + y.x() * d.y() + z.x() * d.z(),
+                x.y() * d.x() + y.y() * d.y() + z.y() * d.z(), x.z() * d.x() + y.z() * d.y() + z.z() * d.z());
+    }
+
+    /** A direction of the other axes, in the own. */
+    public Vec3 inward(Vec3 d) {
+        return new Vec3(x.dot(d), y.dot(d), z.dot(d));
+    }
+
+    /** A point of the other axes, in the own. */
+    public Vec3 inside(Vec3 p) {
+        return inward(p.minus(origin));
+    }
+
+    /** This after the other: what is placed by {@code inner} in the own axes, placed in the outer ones. */
+    public Placement of(Placement inner) {
+        return new Placement(point(inner.origin), direction(inner.x), direction(inner.y), direction(inner.z));
+    }
+
+    /** The way back. */
+    public Placement inverse() {
+        return new Placement(inward(origin).times(-1), new Vec3(x.x(), y.x(), z.x()), new Vec3(x.y(), y.y(), z.y()),
+                new Vec3(x.z(), y.z(), z.z()));
+    }
+}

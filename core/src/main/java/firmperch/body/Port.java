@@ -1,0 +1,103 @@
+package firmperch.body;
+
+import firmperch.stock.Material;
+import firmperch.stock.Section;
+import firmperch.units.InvalidValue;
+import java.util.List;
+
+/**
+ * A place on a part where another can be put.
+ *
+ * @param name such as "post.round"
+ * @param fit what can be put there
+ * @param body it belongs to
+ * @param at its axes in the body's: z away from what it is on, x forward
+ * @param piece that whoever stands on it takes hold of; null if the body's stiff part
+ * @param station that carries it; null if the place does
+ */
+public record Port(String name, Fit fit, Body body, Placement at, Piece piece, Station station) {
+    /** What can be put on a port. */
+    public sealed interface Fit {
+        /** In words, as in "stands on …". */
+        String words();
+    }
+
+    /** The floor under the rig. */
+    public record Floor() implements Fit {
+        @Override
+        public String words() {
+            return "the floor";
+        }
+    }
+
+    /**
+     * A hollow with a floor, to stand something in and fill around it; the port lies on that floor.
+     *
+     * @param filled how high it is filled, m
+     * @param depth how high it could be, m
+     * @param width between its walls, m
+     * @param filling what it is filled with
+     * @param floor what its floor is of, and how thick, m
+     */
+    public record Hollow(double filled, double depth, double width, Material filling, Material floor, double floorThickness)
+            implements
+                Fit {
+        @Override
+        public String words() {
+            return "a hollow to be filled";
+        }
+    }
+
+    /**
+     * An upright bar with places to rest something on.
+     *
+     * @param rests heights above the port, m
+     * @param above how far the bar reaches above its lowest rest, m
+     * @param pin what one rests on
+     */
+    public record Post(Section section, List<Double> rests, double above, Hold.Pin pin) implements Fit {
+        public Post {
+            rests = List.copyOf(rests);
+        }
+
+        @Override
+        public String words() {
+            return "a post";
+        }
+    }
+
+    /**
+     * A stiff block to let a plate into; the port is its middle, x forward.
+     *
+     * @param width across and along, m
+     * @param bore upright through its middle, m; 0 if none
+     * @param forward from its middle to where an arm's pivots may lie, m
+     */
+    public record Block(double width, double height, double bore, double forward) implements Fit {
+        @Override
+        public String words() {
+            return "a block";
+        }
+    }
+
+    /** The underside of an end plate: a stud to screw a head on. */
+    public record Plate(double thickness) implements Fit {
+        @Override
+        public String words() {
+            return "a plate";
+        }
+    }
+
+    /**
+     * Its fit, if it is of that kind.
+     *
+     * @param who what is to be put on it, as in "Drop-on block"
+     * @throws InvalidValue if it is not
+     */
+    public <F extends Fit> F fitting(String who, Class<F> kind, String wanted) {
+        if (!kind.isInstance(fit)) {
+            throw new InvalidValue(who, "on " + fit.words(), wanted + " to put it on");
+        }
+        return kind.cast(fit);
+    }
+}

@@ -1,0 +1,27 @@
+package firmperch.body;
+
+/** How a piece is come by. */
+public sealed interface Supply {
+    /**
+     * Cut from a bar or a sheet.
+     *
+     * @param pricePerMetre of the bar it is cut from, units of money; 0 where the material's price by volume counts
+     * @param note what else is to be done to it; empty if nothing
+     */
+    record Cut(double pricePerMetre, String note) implements Supply {}
+
+    /** Poured in place. */
+    record Poured() implements Supply {}
+
+    /**
+     * Bought ready-made.
+     *
+     * @param item as one asks for it in the shop
+     * @param price of one, rough, units of money
+     * @param use what it is for
+     */
+    record Ready(String item, double price, String use) implements Supply {}
+
+    /** There already: gear, or room that something takes up. */
+    record Owned() implements Supply {}
+}

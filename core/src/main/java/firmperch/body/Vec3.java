@@ -1,0 +1,47 @@
+package firmperch.body;
+
+/** A point or a direction in space, m: x toward the subject, y to the left, z up. */
+public record Vec3(double x, double y, double z) {
+    public static final Vec3 ZERO = new Vec3(0, 0, 0);
+    public static final Vec3 UP = new Vec3(0, 0, 1);
+
+    public Vec3 plus(Vec3 o) {
+        return new Vec3(x + o.x, y + o.y, z + o.z);
+    }
+
+    public Vec3 minus(Vec3 o) {
+        return new Vec3(x - o.x, y - o.y, z - o.z);
+    }
+
+    public Vec3 times(double k) {
+        return new Vec3(x * k, y * k, z * k);
+    }
+
+    public Vec3 cross(Vec3 o) {
+        return new Vec3(y * o.z - z * o.y, z * o.x - x * o.z, x * o.y - y * o.x);
+    }
+
+    public double dot(Vec3 o) {
+        return x * o.x + y * o.y + z * o.z;
+    }
+
+    public double length() {
+        return Math.sqrt(dot(this));
+    }
+
+    public Vec3 unit() {
+        return times(1 / length());
+    }
+
+    /** Distance from the z axis. */
+    public double radius() {
+        return Math.hypot(x, y);
+    }
+
+    /** Turned about the z axis by that angle, rad, counter-clockwise seen from above. */
+    public Vec3 turned(double angle) {
+        double c = Math.cos(angle);
+        double s = Math.sin(angle);
+        return new Vec3(c * x - s * y, s * x + c * y, z);
+    }
+}

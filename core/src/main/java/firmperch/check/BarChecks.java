@@ -1,0 +1,321 @@
+package firmperch.check;
+
+import firmperch.body.Fastening;
+import firmperch.body.Give;
+import firmperch.body.Hold;
+import firmperch.body.Hole;
+import firmperch.body.Joint;
+import firmperch.body.Motion;
+import firmperch.body.Piece;
+import firmperch.body.Solid;
+import firmperch.body.Vec3;
+import firmperch.check.About.Scope;
+import firmperch.check.JointChecks.Asked;
+import firmperch.frame.FrameModel.Member;
+import firmperch.frame.FrameSolver;
+import firmperch.pose.Framed;
+import firmperch.pose.Posed;
+import firmperch.stock.Material;
+import firmperch.stock.Section;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Whether bars break, split at their bolts, fold, or come out of what holds their foot. */
+final class BarChecks {
+    /** Working share of a screw's ultimate withdrawal (Wood Handbook: a fifth is common practice). */
+    private static final double WORKING = 5;
+    private static final double N_PER_MM2 = 1e6;
+
+    private BarChecks() {
+    }
+
+    /** Bars that are alike: of one name and station. */
+    record Alike(List<Piece> bars) {
+        Piece first() {
+            return bars.getFirst();
+        }
+
+        double hole() {
+            return first().holes().stream().mapToDouble(Hole::diameter).max().orElse(0);
+        }
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(ends(), fold(), bending(), upright(), foot());
+    }
+
+    private static List<Subject<Alike>> bars(Study study, boolean woodenAndBolted) {
+        Map<String, List<Piece>> groups = new LinkedHashMap<>();
+        for (Piece piece : study.bars()) {
+            boolean wanted = !woodenAndBolted
+                    || !piece.holes().isEmpty() && piece.material().family() != Material.Family.METAL;
+            if (wanted) {
+                groups.computeIfAbsent(piece.station().id() + "." + piece.name().toLowerCase(Locale.ROOT),
+                        k -> new ArrayList<>()).add(piece);
+            }
+        }
+        List<Subject<Alike>> subjects = new ArrayList<>();
+        groups.forEach((id, pieces) -> {
+            String name = (pieces.size() > 1 ? "a " : "the ") + pieces.getFirst().name().toLowerCase(Locale.ROOT);
+            subjects.add(new Subject<>(id, name, pieces.getFirst().station(), new Alike(pieces)));
+        });
+        return subjects;
+    }
+
+    // Ends at bolts.
+
+    private static Check<Alike> ends() {
+        return new Asked<>(new About("ends", Topic.BREAKS, "Could an end of %s split?", Quantity.FORCE,
+                Scope.EVERY_POSE, true, "an end of %s splits",
+                "N ≤ min(2·e·t·f_v, d·t·f_b·C, (w − d)·t·f_t), e from the hole's edge, C = e/7d",
+                "space frame, handled; bolted timber, strengths of EN 338 and EN 1995-1-1 8.5; NDS geometry factor, from memory"),
+                study -> bars(study, true), (alike, s) -> s.loaded(1, frame -> ends(alike, s)), Check.Certainty.SAMPLED);
+    }
+
+    private static Reading ends(Alike alike, Situation s) {
+        double worst = 0;
+        double asked = 0;
+        double strength = 1;
+        PinnedEnd shown = null;
+        double nearest = Double.POSITIVE_INFINITY;
+        Framed framed = s.framed();
+        for (Framed.End end : framed.ends()) {
+            Piece bar = framed.bars().get(end.member());
+            if (!contains(alike, bar)) {
+                continue;
+            }
+            Solid.Bar solid = (Solid.Bar) bar.solid();
+            double hole = hole(bar, end.hole());
+            double bolt = bolt(end.joint(), hole);
+            double distance = Math.min(end.hole(), solid.length() - end.hole());
+            nearest = Math.min(nearest, distance / bolt);
+            PinnedEnd pinned = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(), distance,
+                    bolt, hole);
+            Responses.Ends forces = s.responses().of(end.member());
+            int first = end.far() ? 6 : 0;
+            double along = forces.most(first);
+            double across = Math.hypot(along, forces.most(first + 2));
+            double[][] pairs = {{along, pinned.shearOut()}, {across, pinned.bearing()}, {along, pinned.netSection()}};
+            for (double[] pair : pairs) {
+                double used = pair[1] > 0 ? pair[0] / pair[1] : Reading.PLENTY;
+                if (used > worst || shown == null) {
+                    worst = used;
+                    asked = pair[0];
+                    strength = pair[1];
+                    shown = pinned;
+                }
+            }
+        }
+        PinnedEnd pinned = shown == null ? new PinnedEnd(0, 0, 0) : shown;
+        double diameters = nearest;
+        return new Reading(asked, strength, () -> "shear-out " + s.show(Quantity.FORCE, pinned.shearOut()) + ", bearing "
+                + s.show(Quantity.FORCE, pinned.bearing()) + ", net section " + s.show(Quantity.FORCE, pinned.netSection())
+                + (diameters < PinnedEnd.FULL
+                        ? String.format(Locale.ROOT, "; the holes lie %.1f d from the end, full value needs 7 d", diameters)
+                        : ""));
+    }
+
+    private static boolean contains(Alike alike, Piece bar) {
+        for (Piece piece : alike.bars) {
+            if (piece == bar) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double hole(Piece bar, double along) {
+        double best = 0;
+        double nearest = 1e-3;
+        for (Hole hole : bar.holes()) {
+            if (Math.abs(hole.at().x() - along) < nearest) {
+                nearest = Math.abs(hole.at().x() - along);
+                best = hole.diameter();
+            }
+        }
+        return best;
+    }
+
+    private static double bolt(Joint joint, double hole) {
+        return joint.hold() instanceof Hold.Friction friction
+                ? friction.bolt().diameter()
+                : joint.give().slack() instanceof Give.Slack.Hole play ? hole - play.clearance() : hole;
+    }
+
+    // Folding flat.
+
+    /** A coupler with the two joints that carry it. */
+    record Coupled(Motion.Linked motion, int freedom, Joint low, Joint high, List<Piece> bars) {}
+
+    private static List<Subject<Coupled>> coupled(Study study) {
+        List<Subject<Coupled>> subjects = new ArrayList<>();
+        study.assembly().bodies().forEach(body -> {
+            if (body.motion() instanceof Motion.Linked linked && linked.bar() == Motion.Bar.COUPLER) {
+                List<Joint> on = study.assembly().joints().stream()
+                        .filter(j -> j.outer().body().equals(body) && !j.inner().through().isEmpty()).toList();
+                if (on.size() == 2) {
+                    subjects.add(new Subject<>(linked.freedom().id(), "arm", on.getFirst().station(),
+                            new Coupled(linked, study.assembly().freedoms().indexOf(linked.freedom()), on.get(0), on.get(1),
+                                    on.getFirst().inner().through())));
+                }
+            }
+        });
+        return subjects;
+    }
+
+    /** The stops keep the links well away from the angle at which their own lines meet and the ends break out. */
+    private static Check<Coupled> fold() {
+        return new Asked<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?", Quantity.ANGLE,
+                Scope.NO_POSE, false, "the %s folds until its links break", "θ(N = strength) − largest stop",
+                "four-bar statics: N = W·b/(a·cos θ) + W·|sin θ|, with handling and a hand; 15° kept: our own judgement"),
+                BarChecks::coupled, BarChecks::fold, Check.Certainty.PROVEN);
+    }
+
+    private static Reading fold(Coupled c, Situation s) {
+        double stop = Math.max(Math.abs(c.motion.freedom().from()), Math.abs(c.motion.freedom().to()));
+        Posed.Carried held = s.posed().beyond(c.low);
+        Vec3 middle = s.posed().at(c.low).plus(s.posed().at(c.high)).times(0.5);
+        double lever = held.centre().minus(middle).radius();
+        double spacing = s.posed().at(c.high).minus(s.posed().at(c.low)).length();
+        double weight = held.weight() * s.policy().loads().handling() + s.policy().loads().hand();
+        Piece bar = c.bars.getFirst();
+        Solid.Bar solid = (Solid.Bar) bar.solid();
+        double at = bar.at().inside(c.low.inner().at()).x();
+        double hole = hole(bar, at);
+        double strength = bar.material().family() == Material.Family.METAL
+                ? Double.POSITIVE_INFINITY
+                : PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(),
+                        Math.min(at, solid.length() - at), bolt(c.low, hole), hole).strength();
+        double low = 0;
+        double high = Math.PI / 2;
+        for (int i = 0; i < 40; i++) {
+            double angle = (low + high) / 2;
+            double pull = (weight * lever / (spacing * Math.cos(angle)) + weight * Math.sin(angle)) / c.bars.size();
+            if (pull < strength) {
+                low = angle;
+            } else {
+                high = angle;
+            }
+        }
+        double breaks = low;
+        return new Reading(s.policy().movement().fold(), Math.max(0, breaks - stop),
+                () -> "ends break out at " + s.show(Quantity.ANGLE, breaks) + ", stops at "
+                        + s.show(Quantity.ANGLE, stop));
+    }
+
+    // Bending, pull, twist.
+
+    private static Check<Alike> bending() {
+        return new Asked<>(new About("bars", Topic.BREAKS, "Could %s break?", Quantity.NUMBER, Scope.EVERY_POSE, true,
+                "%s breaks", "N/(A·f_t) + M_y/(S_y·f_m) + M_z/(S_z·f_m) ≤ 1; metals σ² + 3τ² ≤ f_y²",
+                "space frame, handled; linear interaction (EN 1995-1-1 6.2.3), von Mises for metals; buckling by Euler"),
+                study -> bars(study, false), (alike, s) -> s.loaded(1, frame -> bending(alike, s)),
+                Check.Certainty.SAMPLED);
+    }
+
+    private static Reading bending(Alike alike, Situation s) {
+        double worst = 0;
+        Framed framed = s.framed();
+        NetSection net = NetSection.of(((Solid.Bar) alike.first().solid()).section(), alike.hole());
+        for (int i = 0; i < framed.bars().size(); i++) {
+            if (contains(alike, framed.bars().get(i))) {
+                worst = Math.max(worst, used(framed.model().members().get(i), framed, s.responses().of(i), net));
+            }
+        }
+        double used = worst;
+        return new Reading(used, 1, () -> String.format(Locale.ROOT, "%.0f %% of the strength used", used * 100));
+    }
+
+    private static double used(Member member, Framed framed, Responses.Ends f, NetSection net) {
+        Section section = member.section();
+        Material material = member.material();
+        Vec3 from = framed.model().nodes().get(member.from()).plus(member.fromOffset());
+        Vec3 to = framed.model().nodes().get(member.to()).plus(member.toOffset());
+        double length = to.minus(from).length();
+        double own = section.lineMass(material) * FrameSolver.GRAVITY * length * length / 8;
+        double worst = 0;
+        for (int end = 0; end < 12; end += 6) {
+            double pull = f.most(end) / net.area();
+            double bend = (f.most(end + 4) + own) / net.modulusY() + f.most(end + 5) / net.modulusZ();
+            double shear = 1.5 * Math.hypot(f.most(end + 1), f.most(end + 2)) / net.area()
+                    + f.most(end + 3) / net.torsion();
+            worst = Math.max(worst, material.family() == Material.Family.METAL
+                    ? Math.sqrt((pull + bend) * (pull + bend) + 3 * shear * shear) / material.allowedBending()
+                    : Math.max(pull / material.allowedTension() + bend / material.allowedBending(),
+                            shear / material.allowedShearing()));
+        }
+        double weakest = Math.min(section.secondMomentY(), section.secondMomentZ());
+        double euler = Math.PI * Math.PI * material.young() * weakest / (length * length) / material.factor();
+        return Math.max(worst, f.most(0) / euler);
+    }
+
+    // Uprights and their feet.
+
+    private static List<Subject<Fastening>> feet(Study study) {
+        return study.assembly().fastenings().stream()
+                .map(f -> new Subject<>(f.id(), f.bar().name().toLowerCase(Locale.ROOT), f.station(), f)).toList();
+    }
+
+    /** Moment and push on a bar where it comes out of what holds it. */
+    private static double[] atFoot(Fastening f, Situation s) {
+        Vec3 out = s.posed().place(f.bar()).point(new Vec3(f.to(), 0, 0));
+        double lever = Math.max(0, s.pushHeight() - out.z());
+        return new double[]{s.momentAt(f.station()) + s.pushAsked() * lever, s.pushAsked(),
+                s.posed().massFrom(f.station()) * FrameSolver.GRAVITY};
+    }
+
+    /** Bending where the bar comes free, under gravity and the policy's push together, less a hole. */
+    private static Check<Fastening> upright() {
+        return new Asked<>(new About("upright", Topic.BREAKS, "Could the %s bend for good?", Quantity.STRESS,
+                Scope.EVERY_POSE, true, "the %s bends", "σ = (M + F·z) / S_net + N / A_net",
+                "elastic bending (Roark); holes taken out of the extreme fibre; strength: the material's source"),
+                BarChecks::feet, (f, s) -> {
+                    double hole = f.bar().holes().stream().mapToDouble(Hole::diameter).max().orElse(0);
+                    NetSection net = NetSection.of(((Solid.Bar) f.bar().solid()).section(), hole);
+                    double[] foot = atFoot(f, s);
+                    double stress = foot[0] / Math.min(net.modulusY(), net.modulusZ()) + foot[2] / net.area();
+                    return new Reading(stress, f.bar().material().allowedBending(), () -> s.show(Quantity.TORQUE, foot[0])
+                            + " / " + String.format(Locale.ROOT, "%.2f cm³",
+                                    Math.min(net.modulusY(), net.modulusZ()) * N_PER_MM2)
+                            + " + " + s.show(Quantity.FORCE, foot[2]) + " / A = " + s.show(Quantity.STRESS, stress));
+                }, Check.Certainty.PROVEN);
+    }
+
+    /** What holds a bar's foot bears its couple and push. */
+    private static Check<Fastening> foot() {
+        return new Asked<>(new About("foot", Topic.BREAKS, "Is the foot of the %s held?", Quantity.STRESS,
+                Scope.EVERY_POSE, true, "the foot of the %s works loose",
+                "cast: p = 6·M/(b·h²) + 4·F/(b·h); screwed: 2·M/(n·r) − W/n over the withdrawal strength",
+                "rigid bar in a bearing bed, pressure linear over the depth (equilibrium); EN 1992-1-1 for concrete; screws by "
+                        + "108.25·G²·D·L / 5 (Wood Handbook FPL-GTR-190 ch. 8)"),
+                BarChecks::feet, BarChecks::foot, Check.Certainty.PROVEN);
+    }
+
+    private static Reading foot(Fastening f, Situation s) {
+        double[] foot = atFoot(f, s);
+        return switch (f.grip()) {
+            case Fastening.Grip.Cast cast -> {
+                double width = ((Solid.Bar) f.bar().solid()).section().depth();
+                double depth = f.to() - f.from();
+                double pressure = 6 * foot[0] / (width * depth * depth) + 4 * foot[1] / (width * depth);
+                yield new Reading(pressure, cast.around().allowedAcross(), () -> "6 · " + s.show(Quantity.TORQUE, foot[0])
+                        + " / (" + s.length(width) + " · " + s.length(depth) + "²) + 4 · "
+                        + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
+            }
+            case Fastening.Grip.Screws screws -> {
+                // In N/mm² of the thread's own area, so that both ways of holding are told in one unit.
+                double area = screws.diameter() * screws.depth();
+                double pull = Math.max(0, 2 * foot[0] / (screws.screws() * screws.circle() / 2) - foot[2] / screws.screws());
+                double gravity = screws.floor().density() / 1000;
+                double holds = 108.25 * gravity * gravity * N_PER_MM2 / WORKING;
+                yield new Reading(pull / area, holds, () -> s.show(Quantity.FORCE, pull) + " on a screw, which holds "
+                        + s.show(Quantity.FORCE, holds * area));
+            }
+        };
+    }
+}

@@ -1,0 +1,137 @@
+package firmperch.check;
+
+import firmperch.body.Body;
+import firmperch.body.Contact;
+import firmperch.body.Give;
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.Piece;
+import firmperch.body.Supply;
+import firmperch.check.About.Scope;
+import firmperch.check.JointChecks.Asked;
+import firmperch.frame.FrameSolution;
+import firmperch.project.Policy;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BiFunction;
+
+/** How far the camera sinks and tilts, and what must be lifted. */
+final class CameraChecks {
+    private CameraChecks() {
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(sag(), tilt(), lift());
+    }
+
+    private static Check<Void> whole(About about, BiFunction<Void, Situation, Reading> answer) {
+        return new Asked<>(about, study -> {
+            // Told at what carries the camera out: the longest way from the place, two below the gear.
+            int stations = study.assembly().stations().size();
+            return List.of(Subject.whole(study.assembly().stations().get(Math.max(0, stations - 3))));
+        }, answer, Check.Certainty.SAMPLED);
+    }
+
+    private static Check<Void> sag() {
+        return whole(new About("sag", Topic.GIVES, "Does the camera sag?", Quantity.LENGTH, Scope.EVERY_POSE, false,
+                "the camera sags", "K · u = f, and slack: c/h · L, ½·Σ c·N̄",
+                "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 3 mm: our own judgement"),
+                (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
+                    double tyres = sink(s);
+                    double bend = Math.max(0, -frame.movement(s.framed().camera(), s.framed().cameraOffset()).z() - tyres);
+                    double[] slack = slack(s);
+                    double sag = bend + slack[0];
+                    return new Reading(sag, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
+                            "bends %.2f mm, slack %.2f mm; the feet's even sink of %.2f mm left out", bend * 1e3,
+                            slack[0] * 1e3, tyres * 1e3))
+                            .saying(() -> "the camera sinks " + s.length(sag) + " under its own weight, "
+                                    + s.length(s.policy().movement().sag()) + " are allowed");
+                }));
+    }
+
+    /** How far the feet sink together, m: the drawing sinks with them. */
+    private static double sink(Situation s) {
+        double stiffness = 0;
+        for (Contact contact : s.study().assembly().contacts()) {
+            if (!contact.pushesOnly()) {
+                return 0;
+            }
+            stiffness += contact.stiffness();
+        }
+        return stiffness > 0 ? s.weight() / stiffness : 0;
+    }
+
+    /** Drop (m) and turn (rad) of the camera from the slack of all joints. */
+    private static double[] slack(Situation s) {
+        double[] sum = s.responses().slack();
+        for (Joint joint : s.study().assembly().joints()) {
+            if (joint.give().slack() instanceof Give.Slack.Guide guide) {
+                double tilt = guide.clearance() / guide.length();
+                sum[0] += tilt * s.posed().mount().minus(s.posed().at(joint)).radius();
+                sum[1] += tilt;
+            }
+        }
+        return sum;
+    }
+
+    private static Check<Void> tilt() {
+        return whole(new About("tilt", Topic.GIVES, "Does the camera stay level?", Quantity.ANGLE, Scope.EVERY_POSE,
+                false, "the camera tilts", "K · u = f, and slack: c/h, ½·Σ c·N̄",
+                "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 1°: our own judgement"),
+                (none, s) -> s.loaded(s.policy().movement().tilt(), frame -> tilt(s, frame)));
+    }
+
+    private static Reading tilt(Situation s, FrameSolution frame) {
+        double bend = frame.rotation(s.framed().camera()).radius();
+        double slack = slack(s)[1];
+        double tilt = bend + slack;
+        return new Reading(tilt, s.policy().movement().tilt(),
+                () -> String.format(Locale.ROOT, "bends %.2f°, slack %.2f°", Math.toDegrees(bend), Math.toDegrees(slack)))
+                .saying(() -> "the camera tilts " + s.show(Quantity.ANGLE, tilt) + ", "
+                        + s.show(Quantity.ANGLE, s.policy().movement().tilt()) + " are allowed");
+    }
+
+    /** The heaviest lot that one person has to lift: what comes off at a rest, or the rest before it is filled. */
+    private static Check<Void> lift() {
+        return new Asked<>(new About("lift", Topic.HANDLING, "Can one person lift the heaviest piece?", Quantity.MASS,
+                Scope.NO_POSE, false, "the heaviest piece is too much for one person",
+                "sum of the pieces lifted together, before anything is poured", Policy.SOURCE_LIFT),
+                study -> List.of(Subject.whole(study.assembly().stations().stream()
+                        .filter(st -> study.assembly().joints().stream()
+                                .anyMatch(j -> j.hold() instanceof Hold.Rests && j.station().equals(st)))
+                        .findFirst().orElse(study.assembly().stations().getFirst()))),
+                (none, s) -> {
+                    List<Double> lots = lots(s);
+                    double heaviest = lots.stream().mapToDouble(l -> l).max().orElse(0);
+                    return new Reading(heaviest, s.policy().loads().lift(), () -> String.join("; ",
+                            lots.stream().map(l -> s.show(Quantity.MASS, l)).toList()) + " at a time, before it is filled")
+                            .saying(() -> "the heaviest piece weighs " + s.show(Quantity.MASS, heaviest) + ", "
+                                    + s.show(Quantity.MASS, s.policy().loads().lift()) + " are for one person");
+                }, Check.Certainty.PROVEN);
+    }
+
+    private static List<Double> lots(Situation s) {
+        List<Body> roots = new ArrayList<>(List.of(s.study().assembly().bodies().getFirst()));
+        s.study().assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Rests)
+                .forEach(j -> roots.add(j.outer().body()));
+        double[] sums = new double[roots.size()];
+        for (Piece piece : s.study().assembly().pieces()) {
+            if (piece.supply() instanceof Supply.Poured) {
+                continue;
+            }
+            Body at = piece.body();
+            while (!roots.contains(at)) {
+                at = at.parent();
+            }
+            sums[roots.indexOf(at)] += s.study().mass(piece);
+        }
+        List<Double> lots = new ArrayList<>();
+        for (double sum : sums) {
+            lots.add(sum);
+        }
+        return lots;
+    }
+}

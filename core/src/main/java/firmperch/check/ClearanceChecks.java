@@ -1,0 +1,152 @@
+package firmperch.check;
+
+import firmperch.body.Contact;
+import firmperch.body.Piece;
+import firmperch.body.Vec3;
+import firmperch.check.About.Scope;
+import firmperch.project.Bench;
+import firmperch.project.Room;
+import firmperch.units.Quantity;
+import java.util.List;
+import java.util.function.Function;
+
+/** Whether pieces keep clear of the room, the bench and each other, and leave the way open. */
+final class ClearanceChecks {
+    /** Pieces that move past each other keep this far apart, m: our own judgement. */
+    private static final double PASSING = 0.002;
+    private static final double FLOOR_GAP = 0.005;
+
+    private ClearanceChecks() {
+    }
+
+    private record Asked(About about, Certainty certainty, Function<Situation, Reading> answer) implements Check<Void> {
+        @Override
+        public List<Subject<Void>> subjects(Study study) {
+            return List.of(Subject.whole(null));
+        }
+
+        @Override
+        public Reading at(Subject<Void> subject, Situation situation) {
+            return answer.apply(situation);
+        }
+    }
+
+    /** What the rig is set to run into is the hand's to avoid, and asked as it is set; what its stops must prevent, always. */
+    private static Check<Void> clear(String id, Scope scope, String question, String weakness, String formula,
+            Function<Situation, Reading> answer) {
+        return new Asked(new About(id, Topic.HITS, question, Quantity.LENGTH, scope, false, weakness, formula,
+                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.PROVEN, answer);
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(walkway(), ceiling(), walls(), bench(), floor(), self());
+    }
+
+    private static List<Piece> solid(Situation s) {
+        return s.study().assembly().pieces();
+    }
+
+    private static Reading reading(Situation s, double asked, double gap, String from) {
+        double shown = Math.max(0, gap);
+        return new Reading(asked, Math.min(shown, Reading.PLENTY * asked), () -> s.length(shown) + " " + from)
+                .saying(() -> gap <= 0 ? "it hits " + what(from) : "only " + s.length(shown) + " " + from);
+    }
+
+    private static String what(String from) {
+        return from.substring(from.indexOf(' ') + 1);
+    }
+
+    private static Check<Void> ceiling() {
+        return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling", "ceiling − highest point",
+                s -> reading(s, s.policy().distances().gap(), s.project().place().room().ceiling() - s.top(),
+                        "to the ceiling"));
+    }
+
+    private static Check<Void> walls() {
+        return clear("clear.wall", Scope.SET_POSE, "Does it clear the walls?", "it hits a wall", "wall − furthest point", s -> {
+            Room room = s.project().place().room();
+            double least = Double.POSITIVE_INFINITY;
+            for (Piece piece : solid(s)) {
+                least = Math.min(least, -s.reach(piece, new Vec3(-1, 0, 0)));
+                least = Math.min(least, room.depth() - s.reach(piece, new Vec3(1, 0, 0)));
+            }
+            // A wall may be touched by what is swung there; it may not be in the way.
+            return reading(s, PASSING, least, "to a wall");
+        });
+    }
+
+    private static Check<Void> floor() {
+        return clear("clear.floor", Scope.SET_POSE, "Does it clear the floor?", "it hits the floor", "lowest point that does not stand on it",
+                s -> {
+                    double least = Double.POSITIVE_INFINITY;
+                    for (Piece piece : solid(s)) {
+                        if (piece.body().index() > 0) {
+                            least = Math.min(least, -s.reach(piece, new Vec3(0, 0, -1)));
+                        }
+                    }
+                    return reading(s, FLOOR_GAP, least, "to the floor");
+                });
+    }
+
+    private static Check<Void> bench() {
+        return clear("clear.bench", Scope.SET_POSE, "Does it clear the bench?", "it hits the bench",
+                "least distance of any piece from the bench top", s -> {
+                    Bench b = s.project().place().bench();
+                    Vec3 low = new Vec3(b.from(), -b.width() / 2, b.under());
+                    Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
+                    double gap = s.policy().distances().gap();
+                    double least = Double.POSITIVE_INFINITY;
+                    for (Piece piece : solid(s)) {
+                        // By its outline first: most pieces are far off.
+                        double rough = rough(s, piece, low, high);
+                        if (rough < Math.min(least, 4 * gap)) {
+                            least = Math.min(least, s.distance(piece, low, high));
+                        } else {
+                            least = Math.min(least, rough);
+                        }
+                    }
+                    return reading(s, gap, least, "to the bench");
+                });
+    }
+
+    /** A distance that is no more than the true one: the largest gap along any axis. */
+    private static double rough(Situation s, Piece piece, Vec3 low, Vec3 high) {
+        double x = Math.max(low.x() - s.reach(piece, new Vec3(1, 0, 0)), -s.reach(piece, new Vec3(-1, 0, 0)) - high.x());
+        double y = Math.max(low.y() - s.reach(piece, new Vec3(0, 1, 0)), -s.reach(piece, new Vec3(0, -1, 0)) - high.y());
+        double z = Math.max(low.z() - s.reach(piece, new Vec3(0, 0, 1)), -s.reach(piece, new Vec3(0, 0, -1)) - high.z());
+        return Math.max(x, Math.max(y, z));
+    }
+
+    /** Sampled: a bound on whole pieces says too little where two of them all but touch beside their joint. */
+    private static Check<Void> self() {
+        return new Asked(new About("clear.self", Topic.HITS, "Does it keep clear of itself?", Quantity.LENGTH,
+                Scope.EVERY_POSE, false, "it hits itself", "least distance of pieces that move against each other",
+                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.SAMPLED,
+                s -> reading(s, PASSING, s.selfDistance(), "between its own pieces"));
+    }
+
+    /** What stands on the floor, wheels turned at their widest, leaves the walkway along the wall open. */
+    private static Check<Void> walkway() {
+        return new Asked(new About("place.walkway", Topic.WAY, "Does the walkway stay open?", Quantity.LENGTH,
+                Scope.SET_POSE, false, "the walkway closes", "wall to the nearest of base and wheels",
+                "geometry of the plan; 450–600 mm is common practice, no source"), Check.Certainty.PROVEN, s -> {
+                    double open = Double.POSITIVE_INFINITY;
+                    for (Piece piece : solid(s)) {
+                        if (piece.body().index() == 0) {
+                            open = Math.min(open, -s.reach(piece, new Vec3(-1, 0, 0)));
+                        }
+                    }
+                    for (Contact contact : s.study().assembly().contacts()) {
+                        if (contact instanceof Contact.Caster c) {
+                            open = Math.min(open,
+                                    s.inRoom(s.posed().pivot(c)).x() - c.trail() - c.diameter() / 2);
+                        }
+                    }
+                    double left = Math.max(0, open);
+                    return new Reading(s.project().place().room().walkway(), left,
+                            () -> s.length(left) + " open between wall and perch")
+                            .saying(() -> "the walkway closes to " + s.length(left));
+                });
+    }
+}

@@ -1,0 +1,155 @@
+package firmperch.check;
+
+import firmperch.body.Freedom;
+import firmperch.body.Give;
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.check.About.Scope;
+import firmperch.pose.Posed;
+import firmperch.stock.Material;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+
+/** Whether joints hold: friction, closures, rated torques, pins, and what rocks in its clearance. */
+final class JointChecks {
+    private JointChecks() {
+    }
+
+    /** A check with subjects of some kind. */
+    record Asked<T>(About about, Function<Study, List<Subject<T>>> found, BiFunction<T, Situation, Reading> answer,
+            Certainty certainty) implements Check<T> {
+        @Override
+        public List<Subject<T>> subjects(Study study) {
+            return found.apply(study);
+        }
+
+        @Override
+        public Reading at(Subject<T> subject, Situation situation) {
+            return answer.apply(subject.thing(), situation);
+        }
+    }
+
+    /** Friction joints that one freedom turns together. */
+    record FrictionSet(int freedom, List<Joint> joints) {}
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(friction(), closure(), rated(), pin(), rock());
+    }
+
+    private static List<Subject<FrictionSet>> frictionSets(Study study) {
+        List<Subject<FrictionSet>> sets = new ArrayList<>();
+        List<Freedom> freedoms = study.assembly().freedoms();
+        for (int f = 0; f < freedoms.size(); f++) {
+            Freedom freedom = freedoms.get(f);
+            List<Joint> joints = study.assembly().joints().stream()
+                    .filter(j -> freedom.equals(j.freedom()) && j.hold() instanceof Hold.Friction).toList();
+            if (!joints.isEmpty()) {
+                sets.add(new Subject<>(freedom.id(), joints.size() == 1 ? joints.getFirst().name() : "pivots",
+                        joints.getFirst().station(), new FrictionSet(f, joints)));
+            }
+        }
+        return sets;
+    }
+
+    /** Tightened joints hold against gravity (virtual work). */
+    private static Check<FrictionSet> friction() {
+        return new Asked<>(new About("friction", Topic.SLIPS, "Do the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
+                "the %s slip", "Σ n·μ·F·rₑ·|dφ/dq| ≥ |∂V/∂q| · slip, F = T/(K·d)",
+                "virtual work; uniform-pressure clutch and bolt torque, Shigley: K 0.25, the low end of friction, no more "
+                        + "force than bolt and wood bear"),
+                JointChecks::frictionSets, (set, s) -> {
+                    double slip = s.policy().loads().slip();
+                    double asked = s.potentialSlope(set.freedom) * slip;
+                    double sum = 0;
+                    for (Joint joint : set.joints) {
+                        double turn = Math.abs(s.posed().turning(joint, set.freedom));
+                        sum += ((Hold.Friction) joint.hold()).moment() * turn;
+                    }
+                    double holds = sum;
+                    Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
+                    return new Reading(asked, holds, () -> set.joints.size() + " · " + one.faces() + " · "
+                            + one.pair().low() + " · "
+                            + s.show(Quantity.FORCE, Math.min(one.clamp(Hold.Friction.NUT_FACTOR_HIGH), one.clampLimit()))
+                            + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds))
+                            .saying(() -> "the joints hold " + s.show(Quantity.TORQUE, holds) + " and slip where "
+                                    + s.show(Quantity.TORQUE, asked / slip) + " hang on them, "
+                                    + slip + " times that is asked")
+                            .with(slip);
+                }, Check.Certainty.PROVEN);
+    }
+
+    /** A hand's torque does not stretch the bolt or crush the wood under its washer. */
+    private static Check<FrictionSet> closure() {
+        return new Asked<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how the %s are tightened?",
+                Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
+                "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
+                "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory"),
+                JointChecks::frictionSets, (set, s) -> {
+                    Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
+                    double force = one.clamp(Hold.Friction.NUT_FACTOR_LOW);
+                    return new Reading(force, one.clampLimit(), () -> s.show(Quantity.TORQUE, one.torque()) + " / (0.15 · "
+                            + s.length(one.bolt().diameter()) + ") = " + s.show(Quantity.FORCE, force)
+                            + "; bolt " + s.show(Quantity.FORCE, one.bolt().proofLoad()) + ", wood under the washer "
+                            + s.show(Quantity.FORCE, one.pressed() == null
+                                    ? Double.POSITIVE_INFINITY
+                                    : one.pressed().allowedAcross() * one.area()));
+                }, Check.Certainty.PROVEN);
+    }
+
+    private static List<Subject<Joint>> joints(Study study, Class<? extends Hold> held) {
+        return study.assembly().joints().stream().filter(j -> held.isInstance(j.hold()))
+                .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList();
+    }
+
+    /** A rated head holds what hangs on it whichever way it is turned. */
+    private static Check<Joint> rated() {
+        return new Asked<>(new About("rated", Topic.SLIPS, "Does the head hold the camera?", Quantity.TORQUE,
+                Scope.NO_POSE, true, "the head gives", "M = m · g · lever, times the slip factor",
+                "rigid statics; the head's rated or measured holding torque"),
+                study -> joints(study, Hold.Rated.class), (joint, s) -> {
+                    Posed.Carried held = s.posed().beyond(joint);
+                    double lever = held.centre().minus(s.posed().at(joint)).length();
+                    double slip = s.policy().loads().slip();
+                    double asked = held.weight() * lever * slip;
+                    return new Reading(asked, ((Hold.Rated) joint.hold()).torque(), () -> s.show(Quantity.MASS, held.mass())
+                            + " · g · " + s.length(lever) + " · " + slip + " = " + s.show(Quantity.TORQUE, asked))
+                            .with(slip);
+                }, Check.Certainty.PROVEN);
+    }
+
+    /** A pin in double shear, and the walls it goes through in bearing. */
+    private static Check<Joint> pin() {
+        return new Asked<>(new About("pin", Topic.BREAKS, "Does the %s carry what rests on it?", Quantity.FORCE,
+                Scope.NO_POSE, true, "the %s gives", "min(2 · π/4·d² · f_v, 2 · d·t · 1.5·f_y) / 1.5",
+                "EN 1993-1-8 pins and bolts in bearing, from memory; steel S235"),
+                study -> joints(study, Hold.Rests.class), (joint, s) -> {
+                    Hold.Pin pin = ((Hold.Rests) joint.hold()).pin();
+                    Material steel = Material.ALL.get("steel-s235");
+                    double shear = 2 * Math.PI / 4 * pin.diameter() * pin.diameter() * steel.allowedShearing();
+                    double bearing = 2 * pin.diameter() * pin.wall() * pin.wallOf().allowedBearing(pin.diameter());
+                    double load = s.posed().beyond(joint).weight() * s.policy().loads().handling()
+                            + s.policy().loads().hand();
+                    return new Reading(load, Math.min(shear, bearing), () -> "shear " + s.show(Quantity.FORCE, shear)
+                            + ", bearing " + s.show(Quantity.FORCE, bearing));
+                }, Check.Certainty.PROVEN);
+    }
+
+    /** How far what slides or rests can rock within its clearance. */
+    private static Check<Joint> rock() {
+        return new Asked<>(new About("rock", Topic.GIVES, "Does it rock on its guide?", Quantity.ANGLE, Scope.NO_POSE,
+                false, "it rocks in its clearance", "tilt = c / h", "clearance over guided height: geometry"),
+                study -> study.assembly().joints().stream().filter(j -> j.give().slack() instanceof Give.Slack.Guide)
+                        .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList(),
+                (joint, s) -> {
+                    Give.Slack.Guide guide = (Give.Slack.Guide) joint.give().slack();
+                    double rock = Math.atan2(guide.clearance(), guide.length());
+                    return new Reading(rock, s.policy().movement().rock(), () -> s.length(guide.clearance()) + " / "
+                            + s.length(guide.length()) + " = " + String.format(Locale.ROOT, "%.2f°", Math.toDegrees(rock)));
+                }, Check.Certainty.PROVEN);
+    }
+}

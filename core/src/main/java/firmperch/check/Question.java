@@ -1,0 +1,35 @@
+package firmperch.check;
+
+import firmperch.body.Station;
+
+/** A check asked of one of its subjects. */
+public record Question<T>(Check<T> check, Subject<T> subject) {
+    /** In files: "friction@arm.lift", or the check's id alone for the whole rig. */
+    public String id() {
+        return about().id() + (subject.id().isEmpty() ? "" : "@" + subject.id());
+    }
+
+    public About about() {
+        return check.about();
+    }
+
+    /** Where on the load path it belongs; null for the place. */
+    public Station station() {
+        return subject.station();
+    }
+
+    /** In the user's words. */
+    public String words() {
+        return about().question().formatted(subject.name());
+    }
+
+    /** What happens where it is short, in the user's words. */
+    public String weakness() {
+        return about().weakness().formatted(subject.name());
+    }
+
+    /** The answer in one pose. */
+    public Reading at(Situation situation) {
+        return check.at(subject, situation);
+    }
+}

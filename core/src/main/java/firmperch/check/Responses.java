@@ -1,0 +1,109 @@
+package firmperch.check;
+
+import firmperch.body.Give;
+import firmperch.body.Vec3;
+import firmperch.frame.FrameModel.PointForce;
+import firmperch.frame.FrameModel.PointMass;
+import firmperch.frame.FrameSolution;
+import firmperch.frame.FrameSolver;
+import firmperch.pose.Framed;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a pose's frame does under more than its weight. Forces in the bars as the rig is handled: its weight, the gear's with its spare so many times (handling, common
+ * practice), and a hand at the camera in whichever direction is worst for each figure (our judgement; people grab the camera
+ * to move the rig). Superposed, as the frame is linear; the worst direction of the hand is √(x² + y² + z²) of a figure's
+ * responses to it along each axis.
+ */
+final class Responses {
+    private final Framed framed;
+    private final FrameSolution rest;
+    private final FrameSolution more;
+    private final FrameSolution[] hand = new FrameSolution[3];
+    private final FrameSolution[] turn = new FrameSolution[2];
+    private final double force;
+    private final Ends[] ends;
+    private double[] slack;
+
+    Responses(Situation s) {
+        framed = s.framed();
+        ends = new Ends[framed.bars().size()];
+        rest = s.frame().orElseThrow();
+        double extra = s.policy().loads().handling() - 1;
+        List<PointForce> weights = new ArrayList<>();
+        for (PointMass mass : framed.gear()) {
+            weights.add(new PointForce(mass.node(), mass.offset(),
+                    new Vec3(0, 0, -mass.mass() * FrameSolver.GRAVITY * extra)));
+        }
+        more = rest.under(weights);
+        force = s.policy().loads().hand();
+        Vec3[] axes = {new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP};
+        for (int i = 0; i < 3; i++) {
+            hand[i] = rest.under(List.of(new PointForce(framed.camera(), framed.cameraOffset(), axes[i])));
+        }
+        turn[0] = couple(new Vec3(0, 1, 0), Vec3.UP);
+        turn[1] = couple(Vec3.UP, new Vec3(1, 0, 0));
+    }
+
+    /** A moment of 1 N·m at the camera, as two forces a metre apart. */
+    private FrameSolution couple(Vec3 arm, Vec3 along) {
+        Vec3 at = framed.cameraOffset();
+        return rest.under(List.of(new PointForce(framed.camera(), at.plus(arm.times(0.5)), along),
+                new PointForce(framed.camera(), at.minus(arm.times(0.5)), along.times(-1))));
+    }
+
+    /**
+     * How far the camera drops (m) and turns (rad) when every bolt moves to the side of its hole that it is pressed to: the sum
+     * over the holes of half their clearance times the bolt's force under a unit load at the camera (unit-load theorem:
+     * Castigliano, Mohr).
+     */
+    double[] slack() {
+        if (slack == null) {
+            slack = slackened();
+        }
+        return slack.clone();
+    }
+
+    private double[] slackened() {
+        double drop = 0;
+        double tilt = 0;
+        for (Framed.End end : framed.ends()) {
+            if (end.joint().give().slack() instanceof Give.Slack.Hole hole) {
+                int first = end.far() ? 6 : 0;
+                drop += hole.clearance() / 2 * pin(of(end.member()).z, first);
+                tilt += hole.clearance() / 2 * Math.hypot(pin(turn[0].forces(end.member()), first),
+                        pin(turn[1].forces(end.member()), first));
+            }
+        }
+        return new double[]{drop, tilt};
+    }
+
+    private static double pin(double[] forces, int first) {
+        return Math.hypot(forces[first], forces[first + 2]);
+    }
+
+    /** End forces of a member: at rest and handled, and for a newton of the hand along x, y and z. */
+    record Ends(double[] weight, double[] x, double[] y, double[] z, double hand) {
+        /** Greatest size that force or moment number i can take. */
+        double most(int i) {
+            return Math.abs(weight[i]) + hand * Math.sqrt(x[i] * x[i] + y[i] * y[i] + z[i] * z[i]);
+        }
+    }
+
+    Ends of(int member) {
+        if (ends[member] == null) {
+            ends[member] = worked(member);
+        }
+        return ends[member];
+    }
+
+    private Ends worked(int member) {
+        double[] sum = rest.forces(member);
+        double[] plus = more.forces(member);
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += plus[i];
+        }
+        return new Ends(sum, hand[0].forces(member), hand[1].forces(member), hand[2].forces(member), force);
+    }
+}

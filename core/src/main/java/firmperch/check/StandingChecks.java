@@ -1,0 +1,174 @@
+package firmperch.check;
+
+import firmperch.body.Contact;
+import firmperch.body.Outline;
+import firmperch.body.Piece;
+import firmperch.body.Solid;
+import firmperch.body.Station;
+import firmperch.body.Vec3;
+import firmperch.check.About.Scope;
+import firmperch.project.Policy;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Whether it stands, and how firmly: rigid statics over the support polygon, the floor sloping in its worst direction. Asked
+ * of every rig that stands on feet.
+ */
+final class StandingChecks {
+    private StandingChecks() {
+    }
+
+    private record Asked(About about, boolean onCasters, Function<Situation, Reading> answer) implements Check<Void> {
+        @Override
+        public List<Subject<Void>> subjects(Study study) {
+            boolean stands = study.assembly().contacts().stream().anyMatch(c -> c.pushesOnly())
+                    && study.assembly().contacts().stream().allMatch(c -> c.pushesOnly());
+            boolean braked = study.assembly().contacts().stream()
+                    .anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
+            return stands && (!onCasters || braked) ? List.of(Subject.whole(base(study))) : List.of();
+        }
+
+        @Override
+        public Reading at(Subject<Void> subject, Situation situation) {
+            return answer.apply(situation);
+        }
+
+        @Override
+        public Certainty certainty() {
+            return Certainty.PROVEN;
+        }
+    }
+
+    /** The station that carries everything and stands on the feet. */
+    private static Station base(Study study) {
+        List<Station> stations = study.assembly().stations();
+        return stations.size() > 1 ? stations.get(1) : stations.getFirst();
+    }
+
+    private static Check<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
+            String formula, String source, Function<Situation, Reading> answer) {
+        return new Asked(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source), false,
+                answer);
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(stands(), lean(), push(), slope(), person(), rolling());
+    }
+
+    /** The centre of mass stays inside the support in every pose, with what this floor does. */
+    private static Check<Void> stands() {
+        return check("tip.stands", Topic.FALLS, "Does it stand?", Quantity.LENGTH, "it falls over",
+                "d·cos σ − h·sin σ > 0",
+                "rigid statics: the centre of mass over the support polygon, the floor's slope counted", s -> {
+                    Tipping t = s.tipping();
+                    double needed = Math.max(0.001, t.centre().z() * Math.tan(t.slope()));
+                    double inside = t.clearance();
+                    return new Reading(needed, Math.max(0, inside), () -> s.length(inside) + " inside its support; "
+                            + s.length(needed) + " are used up by the floor's slope of " + s.show(Quantity.ANGLE, t.slope()))
+                            .saying(() -> inside > 0
+                                    ? "it falls over on this floor"
+                                    : "it falls over: its weight lies " + s.length(-inside) + " outside its feet");
+                });
+    }
+
+    private static Check<Void> lean() {
+        return check("tip.lean", Topic.FIRMNESS, "How far may it lean before it goes?", Quantity.ANGLE,
+                "it leans too little before it goes", "θ = atan(d / h) − slope",
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN, s -> {
+                    Tipping t = s.tipping();
+                    double lean = Math.max(0, t.leastLean());
+                    return new Reading(s.policy().standing().lean(), lean, () -> "atan(" + s.length(t.clearance()) + " / "
+                            + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope()) + " = "
+                            + s.show(Quantity.ANGLE, lean))
+                            .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + ", " + s
+                                    .show(Quantity.ANGLE, s.policy().standing().lean()) + " are asked");
+                });
+    }
+
+    private static Check<Void> push() {
+        return check("tip.push", Topic.FIRMNESS, "What push does it take?", Quantity.FORCE, "a push tips it",
+                "F = W · (d·cos σ − h·sin σ) / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH, s -> {
+                    Tipping t = s.tipping();
+                    double height = s.pushHeight();
+                    double push = Math.max(0, t.push(height));
+                    return new Reading(s.pushAsked(), push, () -> s.show(Quantity.FORCE, s.weight()) + " · ("
+                            + s.length(t.clearance()) + "·cos σ − " + s.length(t.centre().z()) + "·sin σ) / "
+                            + s.length(height) + " = " + s.show(Quantity.FORCE, push) + "; toward the arm "
+                            + directions(s, t, height))
+                            .saying(() -> "a push of " + s.show(Quantity.FORCE, push) + " at " + s.length(height)
+                                    + " tips it, " + s.show(Quantity.FORCE, s.pushAsked()) + " are asked");
+                });
+    }
+
+    /** Direction by direction: toward the arm, sideways, back. */
+    private static String directions(Situation s, Tipping t, double height) {
+        Vec3 toward = s.posed().mount();
+        double forward = Math.atan2(toward.y(), toward.x());
+        double side = Math.min(t.push(height, forward + Math.PI / 2), t.push(height, forward - Math.PI / 2));
+        return s.show(Quantity.FORCE, t.push(height, forward)) + ", sideways " + s.show(Quantity.FORCE, side) + ", back "
+                + s.show(Quantity.FORCE, t.push(height, forward + Math.PI));
+    }
+
+    private static Check<Void> slope() {
+        return check("tip.slope", Topic.FIRMNESS, "Does it stand on an ordinary floor's slope?", Quantity.ANGLE,
+                "it tips on an ordinary sloping floor", "θ = atan(d / h)",
+                "rigid statics; 5° of an ordinary floor: common practice, no source", s -> {
+                    double asked = Math.max(s.policy().standing().slope(), s.project().place().room().slope());
+                    Tipping t = s.tipping();
+                    double lean = Math.max(0, t.leastLean() + t.slope());
+                    return new Reading(asked, lean, () -> "atan(" + s.length(t.clearance()) + " / "
+                            + s.length(t.centre().z()) + ") = " + s.show(Quantity.ANGLE, lean));
+                });
+    }
+
+    private static Check<Void> person() {
+        return check("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?", Quantity.MASS,
+                "a person on a corner tips it", "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)",
+                "rigid statics; a person of 100 kg: common practice, no source", s -> {
+                    double person = s.policy().standing().person();
+                    Tipping t = s.tipping();
+                    double least = Reading.PLENTY * Math.max(person, 0.1);
+                    for (Vec3 corner : corners(s)) {
+                        least = Math.min(least, Math.max(0, t.tippingMass(corner, 0)));
+                    }
+                    double tips = least;
+                    return new Reading(person, tips, () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it")
+                            .saying(() -> s.show(Quantity.MASS, tips) + " on a corner of its base tip it");
+                });
+    }
+
+    /** Corners of whatever one can step on: flat pieces of the first body low above the floor. */
+    static List<Vec3> corners(Situation s) {
+        List<Vec3> corners = new ArrayList<>();
+        for (Piece piece : s.study().assembly().pieces()) {
+            boolean base = piece.body().index() == 0
+                    && piece.solid() instanceof Solid.Sheet
+                    && Math.abs(piece.at().z().z()) > 0.99;
+            if (base) {
+                Solid.Sheet sheet = (Solid.Sheet) piece.solid();
+                for (Outline.Point p : sheet.outline().points()) {
+                    corners.add(s.posed().place(piece).point(new Vec3(p.x(), p.y(), sheet.thickness() / 2)));
+                }
+            }
+        }
+        return corners;
+    }
+
+    /** With its brakes off, swivels wherever they turn. */
+    private static Check<Void> rolling() {
+        return new Asked(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
+                Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
+                "θ = atan(d / h) − slope, every swivel at its worst",
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), true, s -> {
+                    Tipping t = s.rolling();
+                    double lean = Math.max(0, t.leastLean());
+                    return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("
+                            + s.length(t.clearance()) + " / " + s.length(t.centre().z()) + ") − "
+                            + s.show(Quantity.ANGLE, t.slope()) + " = " + s.show(Quantity.ANGLE, lean));
+                });
+    }
+}

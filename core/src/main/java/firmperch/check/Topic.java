@@ -1,0 +1,23 @@
+package firmperch.check;
+
+/** What a check is about, the worst that can happen first. */
+public enum Topic {
+    /** It falls over in a pose that it can take. */
+    FALLS,
+    /** It runs into the bench, a wall, the ceiling or itself. */
+    HITS,
+    /** A joint slips under its load. */
+    SLIPS,
+    /** Something breaks, splits or bends for good. */
+    BREAKS,
+    /** It stands, and resists less than is asked. */
+    FIRMNESS,
+    /** It gives more than is allowed. */
+    GIVES,
+    /** The picture is not as wanted. */
+    PICTURE,
+    /** It is in the way. */
+    WAY,
+    /** It is more than hands or casters take. */
+    HANDLING
+}

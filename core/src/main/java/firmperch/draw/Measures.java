@@ -1,0 +1,42 @@
+package firmperch.draw;
+
+import firmperch.body.Assembly.Measure;
+import firmperch.body.Vec3;
+import firmperch.check.Situation;
+import firmperch.draw.Shape.Point;
+import firmperch.draw.Shape.Side;
+import firmperch.param.Path;
+import firmperch.units.Quantity;
+
+/** The lengths of the chosen part that can be seen square on, as dimensions by which they are edited. */
+final class Measures {
+    private static final double SEEN = 0.6;
+
+    private Measures() {
+    }
+
+    static void draw(Drawing.Builder out, Scene scene, View view) {
+        Situation s = scene.situation();
+        scene.chosen().ifPresent(station -> {
+            for (Measure m : s.study().assembly().measures()) {
+                if (m.part().equals(station.part())) {
+                    draw(out, s, view, m);
+                }
+            }
+        });
+    }
+
+    private static void draw(Drawing.Builder out, Situation s, View view, Measure m) {
+        Vec3 from = s.inRoom(s.posed().point(m.from().body(), m.from().at()));
+        Vec3 to = s.inRoom(s.posed().point(m.to().body(), m.to().at()));
+        Point a = view.at(from);
+        Point b = view.at(to);
+        double seen = Math.hypot(b.x() - a.x(), b.y() - a.y());
+        String path = "perch." + m.part() + "." + m.path();
+        if (seen > SEEN * to.minus(from).length() && seen > 0.03) {
+            boolean upright = Math.abs(b.y() - a.y()) > Math.abs(b.x() - a.x());
+            out.dimension(a, b, upright ? Side.RIGHT : Side.BELOW,
+                    Quantity.LENGTH.bare(Path.of(path).number(s.project()), s.project().units()), path);
+        }
+    }
+}

@@ -1,0 +1,205 @@
+package firmperch.draw;
+
+import firmperch.body.Hole;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Solid;
+import firmperch.body.Station;
+import firmperch.body.Supply;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.check.Situation;
+import firmperch.draw.Shape.Point;
+import firmperch.stock.Look;
+import firmperch.stock.Section;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The pieces of a posed rig seen in some direction, the nearer over the farther. Along an axis a piece is the outline that is
+ * cut, and what stands around something poured is looked through; at an angle every face is drawn by itself.
+ */
+final class Projection {
+    private static final double EDGE_ON = 0.02;
+    private static final double ALONG = 0.999;
+
+    private final Situation s;
+    private final View view;
+
+    Projection(Situation s, View view) {
+        this.s = s;
+        this.view = view;
+    }
+
+    /** A piece or a face with how near it is. */
+    private record Layer(double depth, List<Shape> shapes, Piece piece) {}
+
+    /** Draws every piece; those of the chosen station stand out. */
+    void draw(Drawing.Builder out, Station chosen) {
+        layers(chosen).forEach(layer -> layer.shapes.forEach(out::add));
+        for (Tie tie : s.study().assembly().ties()) {
+            Vec3[] ends = s.posed().ends(tie);
+            out.path(Ink.TIE, view.at(s.inRoom(ends[0])), view.at(s.inRoom(ends[1])));
+        }
+    }
+
+    private List<Layer> layers(Station chosen) {
+        List<Layer> layers = new ArrayList<>();
+        for (Piece piece : s.study().assembly().pieces()) {
+            if (piece.solid().size().length() < 1e-6) {
+                continue;
+            }
+            Placement place = placed(piece);
+            Ink ink = ink(piece);
+            if (view.straight()) {
+                layers.add(new Layer(depth(piece, place), flat(piece, place, ink), piece));
+            } else {
+                for (Solid.Face face : piece.solid().faces()) {
+                    Vec3 normal = place.direction(face.normal());
+                    if (view.toward().dot(normal) > EDGE_ON) {
+                        List<Vec3> corners = face.corners().stream().map(place::point).toList();
+                        layers.add(new Layer(
+                                corners.stream().mapToDouble(view::depth).average().orElse(0),
+                                List.of(new Shape.Area(ink, corners.stream().map(view::at).toList())), piece));
+                    }
+                }
+            }
+        }
+        layers.sort(Comparator.comparingDouble(Layer::depth));
+        return layers;
+    }
+
+    /** Where a piece is in the room. */
+    private Placement placed(Piece piece) {
+        Placement own = s.posed().place(piece);
+        double heading = s.project().stance().heading();
+        return new Placement(s.inRoom(own.origin()), own.x().turned(heading), own.y().turned(heading),
+                own.z().turned(heading));
+    }
+
+    private static Ink ink(Piece piece) {
+        return switch (piece.look()) {
+            case Look.WOOD -> Ink.STICK;
+            case Look.PANEL -> Ink.PLATE;
+            case Look.METAL -> Ink.POST;
+            case Look.CONCRETE -> Ink.CONCRETE;
+            case Look.WHEEL -> Ink.WHEEL;
+            case Look.DARK -> Ink.DARK;
+        };
+    }
+
+    private static final double BEHIND = 1000;
+
+    /** How near a piece is; a wall square to the eye around something poured counts as behind everything. */
+    private double depth(Piece piece, Placement place) {
+        Vec3 middle = place.point(piece.own().centre());
+        boolean wall = piece.solid() instanceof Solid.Sheet && Math.abs(place.z().dot(view.toward())) > ALONG
+                && s.study().assembly().pieces().stream().anyMatch(
+                        p -> p.supply() instanceof Supply.Poured && p.body().equals(piece.body()));
+        return view.depth(middle) - (wall ? BEHIND : 0);
+    }
+
+    private List<Shape> flat(Piece piece, Placement place, Ink ink) {
+        List<Shape> shapes = new ArrayList<>();
+        double round = roundAlong(piece.solid(), place);
+        if (round > 0) {
+            shapes.add(new Shape.Disc(ink, view.at(place.point(piece.own().centre())), round));
+        } else {
+            shapes.add(new Shape.Area(ink, outline(piece.solid(), place)));
+        }
+        for (Hole hole : piece.holes()) {
+            if (Math.abs(place.direction(hole.along()).dot(view.toward())) > ALONG) {
+                shapes.add(new Shape.Disc(Ink.HOLE, view.at(place.point(hole.at())), hole.diameter() / 2));
+            }
+        }
+        return shapes;
+    }
+
+    /** Radius of something round that is seen along its axis, m; 0 if it is not. */
+    private double roundAlong(Solid solid, Placement place) {
+        return switch (solid) {
+            case Solid.Round r -> Math.abs(place.z().dot(view.toward())) > ALONG ? r.reach(new Vec3(1, 0, 0)) : 0;
+            case Solid.Bought b -> roundAlong(b.shape(), place);
+            case Solid.Bar b -> b.section() instanceof Section.RoundTube tube
+                    && Math.abs(place.x().dot(view.toward())) > ALONG ? tube.diameter() / 2 : 0;
+            case Solid.Sheet _, Solid.Filling _ -> 0;
+        };
+    }
+
+    /** The face that is square to the eye, as it is cut; else what is around all of it. */
+    private List<Point> outline(Solid solid, Placement place) {
+        List<Point> points = new ArrayList<>();
+        for (Solid.Face face : solid.faces()) {
+            List<Point> seen = face.corners().stream().map(c -> view.at(place.point(c))).toList();
+            if (face.seams() && place.direction(face.normal()).dot(view.toward()) > ALONG) {
+                return seen;
+            }
+            points.addAll(seen);
+        }
+        return hull(points);
+    }
+
+    /** The convex hull, counter-clockwise (Andrew 1979). */
+    static List<Point> hull(List<Point> points) {
+        List<Point> sorted = points.stream().sorted(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y))
+                .toList();
+        List<Point> hull = new ArrayList<>();
+        for (int pass = 0; pass < 2; pass++) {
+            int floor = hull.size();
+            for (Point p : pass == 0 ? sorted : sorted.reversed()) {
+                while (hull.size() >= floor + 2
+                        && cross(hull.get(hull.size() - 2), hull.getLast(), p) <= 1e-12) {
+                    hull.removeLast();
+                }
+                hull.add(p);
+            }
+            hull.removeLast();
+        }
+        return hull;
+    }
+
+    private static double cross(Point o, Point a, Point b) {
+        return (a.x() - o.x()) * (b.y() - o.y()) - (a.y() - o.y()) * (b.x() - o.x());
+    }
+
+    /** The piece that is seen at a point of the drawing. */
+    Optional<Piece> at(Point p) {
+        return layers(null).reversed().stream()
+                .filter(layer -> layer.shapes.stream().anyMatch(shape -> covers(shape, p))).map(Layer::piece).findFirst();
+    }
+
+    private static boolean covers(Shape shape, Point p) {
+        return switch (shape) {
+            case Shape.Area area -> inside(area.points(), p);
+            case Shape.Disc disc -> Math.hypot(disc.centre().x() - p.x(), disc.centre().y() - p.y()) <= disc.radius();
+            default -> false;
+        };
+    }
+
+    private static boolean inside(List<Point> corners, Point p) {
+        boolean in = false;
+        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+            Point a = corners.get(i);
+            Point b = corners.get(j);
+            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+                in = !in;
+            }
+        }
+        return in;
+    }
+
+    /** The outline of everything that differs from another pose, as a ghost. */
+    void ghost(Drawing.Builder out, Situation set) {
+        for (Piece piece : s.study().assembly().pieces()) {
+            boolean moved = !s.posed().place(piece).equals(set.posed().place(piece));
+            boolean bar = piece.bends() || piece.body().equals(s.study().assembly().mount().body());
+            if (moved && bar && piece.solid().size().length() > 1e-6) {
+                List<Point> outline = new ArrayList<>(outline(piece.solid(), placed(piece)));
+                outline.add(outline.getFirst());
+                out.path(Ink.GHOST, outline.toArray(Point[]::new));
+            }
+        }
+    }
+}

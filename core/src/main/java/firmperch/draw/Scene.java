@@ -1,0 +1,19 @@
+package firmperch.draw;
+
+import firmperch.body.Station;
+import firmperch.check.Situation;
+import java.util.Optional;
+
+/**
+ * What is to be drawn.
+ *
+ * @param ghost another pose to show faintly beside the set one
+ * @param chosen station whose part shows its measures; nothing for none
+ * @param wholeRoom true to show all of the room up to its ceiling, false to come closer to the perch
+ */
+public record Scene(Situation situation, Optional<Ghost> ghost, Optional<Station> chosen, boolean wholeRoom) {
+    /** The set pose alone. */
+    public static Scene of(Situation situation) {
+        return new Scene(situation, Optional.empty(), Optional.empty(), false);
+    }
+}

@@ -1,0 +1,115 @@
+package firmperch.file;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import firmperch.param.Param;
+import firmperch.param.Params;
+import firmperch.part.PartType;
+import firmperch.part.Parts;
+import firmperch.project.Project;
+import firmperch.stock.Catalogue;
+
+/** The JSON Schema (2020-12) of project files, made from the params: what is published is this, and a test holds it to that. */
+public final class Schema {
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private Schema() {
+    }
+
+    /** Its text. */
+    public static String text() {
+        ObjectNode root = NODES.objectNode();
+        root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
+        root.put("title", "Firm Perch project");
+        root.put("description", "Numbers are SI (m, kg, N, N·m), angles in rad.");
+        root.put("type", "object");
+        ObjectNode properties = root.putObject("properties");
+        properties.putObject("format").put("const", ProjectFile.FORMAT);
+        properties.putObject("version").put("const", ProjectFile.VERSION);
+        properties.set("project", group(Project.PARAMS));
+        required(root, "format", "version", "project");
+        root.put("additionalProperties", false);
+        return root.toPrettyString() + "\n";
+    }
+
+    private static void required(ObjectNode node, String... names) {
+        ArrayNode list = node.putArray("required");
+        for (String name : names) {
+            list.add(name);
+        }
+    }
+
+    private static ObjectNode group(Params<?> params) {
+        ObjectNode node = NODES.objectNode();
+        node.put("type", "object");
+        ObjectNode properties = node.putObject("properties");
+        for (Param param : params.all()) {
+            ObjectNode one = value(param);
+            one.put("title", param.label());
+            if (!param.help().isEmpty()) {
+                one.put("description", param.help());
+            }
+            properties.set(param.name(), one);
+        }
+        required(node, params.all().stream().map(Param::name).toArray(String[]::new));
+        node.put("additionalProperties", false);
+        return node;
+    }
+
+    private static ObjectNode value(Param param) {
+        ObjectNode node = NODES.objectNode();
+        switch (param.kind()) {
+            case Param.Measure m -> node.put("type", "number").put("minimum", m.least()).put("maximum", m.most());
+            case Param.Whole w -> node.put("type", "integer").put("minimum", w.least()).put("maximum", w.most());
+            case Param.Choice c -> {
+                ArrayNode rows = node.putArray("enum");
+                c.catalogue().rows().stream().map(Catalogue.Row::id).forEach(rows::add);
+            }
+            case Param.Either _ -> node.put("type", "boolean");
+            case Param.OneOf o -> {
+                ArrayNode names = node.putArray("enum");
+                for (Enum<?> constant : o.type().getEnumConstants()) {
+                    names.add(constant.name());
+                }
+            }
+            case Param.Text t -> {
+                node.put("type", "string").put("maxLength", t.most());
+                if (t.required()) {
+                    node.put("minLength", 1);
+                }
+            }
+            case Param.Day _ -> node.put("type", "string").put("format", "date");
+            case Param.Group g -> {
+                return group(g.params());
+            }
+            case Param.Many m -> {
+                node.put("type", "array").put("maxItems", m.most());
+                node.set("items", group(m.each()));
+            }
+            case Param.Settings _ -> {
+                node.put("type", "object");
+                node.putObject("additionalProperties").put("type", "number").put("minimum", -1000).put("maximum", 1000);
+            }
+            case Param.Other _ -> perch(node);
+        }
+        return node;
+    }
+
+    private static void perch(ObjectNode node) {
+        node.put("type", "array").put("minItems", 1);
+        ArrayNode any = node.putObject("items").putArray("anyOf");
+        for (PartType<?> type : Parts.types()) {
+            ObjectNode one = any.addObject();
+            one.put("title", type.label());
+            one.put("type", "object");
+            ObjectNode properties = one.putObject("properties");
+            properties.putObject("name").put("type", "string").put("minLength", 1).put("maxLength", 40);
+            properties.putObject("part").put("const", type.id());
+            properties.putObject("on").put("type", "array").putObject("items").put("type", "string");
+            properties.set("values", group(type.params()));
+            required(one, "name", "part", "on", "values");
+            one.put("additionalProperties", false);
+        }
+    }
+}

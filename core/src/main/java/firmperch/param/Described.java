@@ -1,0 +1,7 @@
+package firmperch.param;
+
+/** A record whose values are described. */
+public interface Described {
+    /** What describes them, in the order of the record's components. */
+    Params<?> params();
+}

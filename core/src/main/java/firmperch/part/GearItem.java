@@ -1,0 +1,53 @@
+package firmperch.part;
+
+import firmperch.body.Vec3;
+import firmperch.param.Described;
+import firmperch.param.Params;
+
+/**
+ * One thing that hangs on the head.
+ *
+ * @param mass kg
+ * @param forward where its weight sits ahead of the head's axis, m
+ * @param left to the left of it, m
+ * @param up above the mounting face, m (below is negative)
+ * @param size how much room it takes
+ */
+public record GearItem(String name, double mass, double forward, double left, double up, Size size)
+        implements
+            Described {
+    /** Outer sides, m; all 0 where nobody has said. */
+    public record Size(double along, double across, double high) implements Described {
+        static final Params<Size> PARAMS = Params.of(Size.class).length("along", "Long", 0, 2)
+                .length("across", "Wide", 0, 2).length("high", "High", 0, 2).done();
+        /** Not said: as good as a point. */
+        public static final Size POINT = new Size(0, 0, 0);
+
+        public Size {
+            PARAMS.check(along, across, high);
+        }
+
+        @Override
+        public Params<Size> params() {
+            return PARAMS;
+        }
+    }
+
+    static final Params<GearItem> PARAMS = Params.of(GearItem.class).name("name", "Name").mass("mass", "Mass", 0, 50)
+            .length("forward", "Forward", -1, 1).length("left", "Left", -1, 1).length("up", "Up", -1, 1)
+            .group("size", "Size", Size.PARAMS).done();
+
+    public GearItem {
+        PARAMS.check(name, mass, forward, left, up, size);
+    }
+
+    @Override
+    public Params<GearItem> params() {
+        return PARAMS;
+    }
+
+    /** Where its weight sits from the mounting face, m. */
+    public Vec3 at() {
+        return new Vec3(forward, left, up);
+    }
+}

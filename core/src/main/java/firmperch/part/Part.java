@@ -1,0 +1,25 @@
+package firmperch.part;
+
+import firmperch.body.Builder;
+import firmperch.body.Port;
+import firmperch.param.Described;
+import java.util.List;
+
+/** Something a maker decides on and makes: a record that describes its values and contributes its pieces. */
+public interface Part extends Described {
+    /**
+     * Adds its pieces, joints, fastenings and contacts, and offers ports to what comes above.
+     *
+     * @param on the ports it stands on
+     * @throws firmperch.units.InvalidValue if it does not fit there
+     */
+    void build(Builder out, List<Port> on);
+
+    /**
+     * Values by which it is weighted, by their paths in it: the first fills it, the second makes room for more. None if it
+     * takes no ballast.
+     */
+    default List<String> ballast() {
+        return List.of();
+    }
+}

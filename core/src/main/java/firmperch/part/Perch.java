@@ -1,0 +1,72 @@
+package firmperch.part;
+
+import firmperch.body.Assembly;
+import firmperch.body.Builder;
+import firmperch.body.Placement;
+import firmperch.body.Port;
+import firmperch.param.Branching;
+import firmperch.shot.Shot;
+import firmperch.units.InvalidValue;
+import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A composition: parts, each standing on ports of earlier ones or of the place. A part's branch is found by its name.
+ *
+ * @param parts from the place to the camera
+ */
+public record Perch(List<Mounted> parts) implements Branching {
+    /** The place's own port: the floor under the rig. */
+    public static final String FLOOR = "place.floor";
+    private static final int MOST = 60;
+
+    public Perch {
+        parts = List.copyOf(parts);
+        if (parts.isEmpty() || parts.size() > MOST) {
+            throw new InvalidValue("Parts of the perch", parts.size() + " of them", "1 to " + MOST);
+        }
+        List<String> names = parts.stream().map(Mounted::name).toList();
+        if (names.stream().distinct().count() < names.size()) {
+            throw new InvalidValue("Parts of the perch", "two of one name", "a name of its own for each");
+        }
+        assembled(parts, null, null, UnitSystem.METRIC);
+    }
+
+    /** The part of that name. */
+    @Override
+    public Object branch(String name) {
+        return parts.stream().filter(p -> p.name().equals(name)).map(Mounted::part).findFirst().orElse(null);
+    }
+
+    @Override
+    public Object withBranch(String name, Object value) {
+        return new Perch(parts.stream()
+                .map(p -> p.name().equals(name) ? new Mounted(name, (Part) value, p.on()) : p).toList());
+    }
+
+    /** The rig that it makes with that gear on it. */
+    public Assembly assembly(Gear gear, Shot shot, UnitSystem units) {
+        return assembled(parts, gear, shot, units);
+    }
+
+    private static Assembly assembled(List<Mounted> parts, Gear gear, Shot shot, UnitSystem units) {
+        Builder out = new Builder(units);
+        out.part("place");
+        out.offer("floor", new Port.Floor(), null, Placement.HERE, null);
+        for (Mounted mounted : parts) {
+            List<Port> on = new ArrayList<>();
+            mounted.on().forEach(port -> on.add(out.port(mounted.name(), port)));
+            out.part(mounted.name());
+            mounted.part().build(out, on);
+        }
+        if (out.mount() == null) {
+            throw new InvalidValue("Perch", "nothing that a camera can be screwed on", "a head at its end");
+        }
+        if (gear != null) {
+            out.part("gear");
+            gear.build(out, shot);
+        }
+        return out.build();
+    }
+}

@@ -1,0 +1,39 @@
+package firmperch.pose;
+
+import firmperch.body.Joint;
+import firmperch.body.Piece;
+import firmperch.body.Vec3;
+import firmperch.frame.FrameModel;
+import java.util.List;
+
+/**
+ * The space frame of a posed rig, and what its members and nodes stand for.
+ *
+ * @param bars the piece that each member is of, in the members' order
+ * @param ends where joints take hold of members
+ * @param camera node from which the camera hangs
+ * @param cameraOffset from that node to the camera's mounting face, m
+ * @param gear what hangs on the camera's screw, of the model's masses
+ */
+public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int camera, Vec3 cameraOffset,
+        List<FrameModel.PointMass> gear) {
+    /**
+     * An end of a member that a joint takes hold of.
+     *
+     * @param member its number
+     * @param far true if its second end
+     * @param hole where along the piece the hole is, m
+     */
+    public record End(Joint joint, int member, boolean far, double hole) {}
+
+    public Framed {
+        bars = List.copyOf(bars);
+        ends = List.copyOf(ends);
+        gear = List.copyOf(gear);
+    }
+
+    /** The same frame with the gear taken off. */
+    public FrameModel withoutGear() {
+        return model.with(model.masses().stream().filter(m -> !gear.contains(m)).toList(), model.forces());
+    }
+}

@@ -1,0 +1,322 @@
+package firmperch.pose;
+
+import firmperch.body.Body;
+import firmperch.body.Contact;
+import firmperch.body.Freedom;
+import firmperch.body.Joint;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Motion;
+import firmperch.body.Station;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.frame.FrameSolver;
+import java.util.List;
+
+/**
+ * A rig in a pose, in the rig's own axes (origin in the place, x forward, y to the left, z up): where everything is, what it
+ * weighs, and how it would move.
+ */
+public final class Posed {
+    private final Rig rig;
+    private final Pose pose;
+    private final Placement[] places;
+    private final Placement[] homes;
+    private Vec3[] turns;
+    private Vec3[] shifts;
+    private double mass;
+    private Vec3 centre;
+    private double top = Double.NaN;
+
+    private Posed(Rig rig, Pose pose) {
+        this.rig = rig;
+        this.pose = pose;
+        List<Body> bodies = rig.assembly().bodies();
+        places = new Placement[bodies.size()];
+        homes = new Placement[bodies.size()];
+        for (int i = 0; i < places.length; i++) {
+            Body body = bodies.get(i);
+            Placement home = rig.parent(i) < 0 ? body.at() : places[rig.parent(i)].of(body.at());
+            homes[i] = home;
+            int f = rig.freedom(i);
+            places[i] = body.motion() instanceof Motion.Fixed ? home : home.of(body.motion().at(pose.get(f)));
+        }
+        sum();
+    }
+
+    /** Puts a rig into a pose. */
+    public static Posed of(Rig rig, Pose pose) {
+        return new Posed(rig, pose);
+    }
+
+    private void sum() {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (Rig.Lump lump : rig.lumps()) {
+            Vec3 at = places[lump.body()].point(lump.centre());
+            mass += lump.mass();
+            x += lump.mass() * at.x();
+            y += lump.mass() * at.y();
+            z += lump.mass() * at.z();
+        }
+        centre = mass > 0 ? new Vec3(x / mass, y / mass, z / mass) : Vec3.ZERO;
+    }
+
+    public Rig rig() {
+        return rig;
+    }
+
+    public Pose pose() {
+        return pose;
+    }
+
+    /** Where a body is. */
+    public Placement place(Body body) {
+        return places[body.index()];
+    }
+
+    /** Where a piece is. */
+    public Placement place(Piece piece) {
+        return places[piece.body().index()].of(piece.at());
+    }
+
+    /** A point of a body. */
+    public Vec3 point(Body body, Vec3 at) {
+        return body == null ? at : places[body.index()].point(at);
+    }
+
+    /** Where a joint is: where its outer side takes hold. */
+    public Vec3 at(Joint joint) {
+        return point(joint.outer().body(), joint.outer().at());
+    }
+
+    /** The way a joint's axis points. */
+    public Vec3 axis(Joint joint) {
+        return places[joint.inner().body().index()].direction(joint.axis());
+    }
+
+    /** Where a contact stands. */
+    public Vec3 at(Contact contact) {
+        return point(contact.body(), contact.point());
+    }
+
+    /** The point about which a contact swivels. */
+    public Vec3 pivot(Contact contact) {
+        return point(contact.body(), contact.pivot());
+    }
+
+    /** The camera's mounting face. */
+    public Vec3 mount() {
+        return point(rig.assembly().mount().body(), rig.assembly().mount().at());
+    }
+
+    /** The camera's own axes: x forward, z up, origin on its mounting face. */
+    public Placement camera() {
+        return places[rig.assembly().mount().body().index()].of(Placement.at(rig.assembly().mount().at()));
+    }
+
+    /** Mass of everything, the spare included, kg. */
+    public double mass() {
+        return mass;
+    }
+
+    /** Weight of everything, N. */
+    public double weight() {
+        return mass * FrameSolver.GRAVITY;
+    }
+
+    /** Centre of mass of everything, m. */
+    public Vec3 centre() {
+        return centre;
+    }
+
+    /** Mass of a station and of everything that rests on it, the spare included, kg. */
+    public double massFrom(Station station) {
+        int low = rig.indexOf(station);
+        double sum = 0;
+        for (Rig.Lump lump : rig.lumps()) {
+            if (rig.carries(low, lump.station())) {
+                sum += lump.mass();
+            }
+        }
+        return sum;
+    }
+
+    /** Centre of mass of a station and of everything that rests on it, m; its seat where nothing weighs anything. */
+    public Vec3 centreFrom(Station station) {
+        int low = rig.indexOf(station);
+        double sum = 0;
+        Vec3 moment = Vec3.ZERO;
+        for (Rig.Lump lump : rig.lumps()) {
+            if (rig.carries(low, lump.station())) {
+                sum += lump.mass();
+                moment = moment.plus(places[lump.body()].point(lump.centre()).times(lump.mass()));
+            }
+        }
+        return sum > 0 ? moment.times(1 / sum) : seat(station);
+    }
+
+    /** Where a station hands on what it carries. */
+    public Vec3 seat(Station station) {
+        return point(station.body(), station.seat());
+    }
+
+    /** Gravity's moment at the seat of a station of it and everything that rests on it, N·m. */
+    public double momentAt(Station station) {
+        return massFrom(station) * FrameSolver.GRAVITY * centreFrom(station).minus(seat(station)).radius();
+    }
+
+    /** Mass and centre of everything on the outer side of a joint that is the only way there: of its outer body and what moves with it. */
+    public Carried beyond(Joint joint) {
+        int outer = joint.outer().body().index();
+        double sum = 0;
+        Vec3 moment = Vec3.ZERO;
+        for (Rig.Lump lump : rig.lumps()) {
+            int body = lump.body();
+            while (body > outer) {
+                body = rig.parent(body);
+            }
+            if (body == outer) {
+                sum += lump.mass();
+                moment = moment.plus(places[lump.body()].point(lump.centre()).times(lump.mass()));
+            }
+        }
+        return new Carried(sum, sum > 0 ? moment.times(1 / sum) : at(joint));
+    }
+
+    /**
+     * A mass and where it sits.
+     *
+     * @param mass kg
+     * @param centre m
+     */
+    public record Carried(double mass, Vec3 centre) {
+        /** Its weight, N. */
+        public double weight() {
+            return mass * FrameSolver.GRAVITY;
+        }
+    }
+
+    private void rates() {
+        if (turns == null) {
+            Vec3[] turned = new Vec3[places.length];
+            shifts = new Vec3[places.length];
+            for (int i = 0; i < places.length; i++) {
+                int f = rig.freedom(i);
+                if (f >= 0) {
+                    Motion.Rate rate = rig.assembly().bodies().get(i).motion().rate(pose.get(f));
+                    turned[i] = homes[i].direction(rate.turn());
+                    shifts[i] = homes[i].direction(rate.shift());
+                }
+            }
+            turns = turned;
+        }
+    }
+
+    /** How fast a point fixed to a body moves with a freedom, m for each unit of it; nothing for steps. */
+    public Vec3 velocity(Body body, Vec3 at, int freedom) {
+        rates();
+        Vec3 sum = Vec3.ZERO;
+        for (int i = body.index(); i >= 0; i = rig.parent(i)) {
+            if (rig.freedom(i) == freedom) {
+                sum = sum.plus(shifts[i]).plus(turns[i].cross(at.minus(places[i].origin())));
+            }
+        }
+        return sum;
+    }
+
+    /** How fast a body turns with a freedom, rad for each unit of it. */
+    public Vec3 turning(Body body, int freedom) {
+        rates();
+        Vec3 sum = Vec3.ZERO;
+        for (int i = body.index(); i >= 0; i = rig.parent(i)) {
+            if (rig.freedom(i) == freedom) {
+                sum = sum.plus(turns[i]);
+            }
+        }
+        return sum;
+    }
+
+    /** How far a joint turns about its axis for each unit of a freedom, rad. */
+    public double turning(Joint joint, int freedom) {
+        return turning(joint.outer().body(), freedom).minus(turning(joint.inner().body(), freedom)).dot(axis(joint));
+    }
+
+    /** ∂V/∂q: how the potential of all masses and springs changes with a freedom, N·m/rad or N. */
+    public double potentialSlope(int freedom) {
+        double slope = 0;
+        for (Rig.Lump lump : rig.lumps()) {
+            Body body = rig.assembly().bodies().get(lump.body());
+            if (rig.moves(freedom, body)) {
+                slope += lump.mass() * FrameSolver.GRAVITY
+                        * velocity(body, places[lump.body()].point(lump.centre()), freedom).z();
+            }
+        }
+        for (Tie tie : rig.assembly().ties()) {
+            Vec3 from = point(tie.from().body(), tie.from().at());
+            Vec3 to = point(tie.to().body(), tie.to().at());
+            double length = to.minus(from).length();
+            double pull = tie.pull(length);
+            if (pull != 0) {
+                Vec3 apart = velocity(tie.to().body(), to, freedom).minus(velocity(tie.from().body(), from, freedom));
+                slope += pull * apart.dot(to.minus(from)) / length;
+            }
+        }
+        return slope;
+    }
+
+    /** How fast the centre of mass of everything moves with a freedom, m for each unit of it. */
+    public Vec3 centreVelocity(int freedom) {
+        Vec3 sum = Vec3.ZERO;
+        for (Rig.Lump lump : rig.lumps()) {
+            Body body = rig.assembly().bodies().get(lump.body());
+            if (rig.moves(freedom, body)) {
+                sum = sum.plus(velocity(body, places[lump.body()].point(lump.centre()), freedom).times(lump.mass()));
+            }
+        }
+        return sum.times(1 / mass);
+    }
+
+    /** Highest point of all pieces, m. */
+    public double top() {
+        if (Double.isNaN(top)) {
+            double most = Double.NEGATIVE_INFINITY;
+            for (Piece piece : rig.assembly().pieces()) {
+                most = Math.max(most, reach(piece, Vec3.UP));
+            }
+            top = most;
+        }
+        return top;
+    }
+
+    /** Furthest that a piece reaches in a direction, m from the origin. */
+    public double reach(Piece piece, Vec3 direction) {
+        Placement body = places[piece.body().index()];
+        Vec3 inBody = body.inward(direction);
+        return body.origin().dot(direction) + piece.at().origin().dot(inBody)
+                + piece.solid().reach(piece.at().inward(inBody));
+    }
+
+    /** Point of a piece that lies furthest in a direction. */
+    public Vec3 furthest(Piece piece, Vec3 direction) {
+        Placement body = places[piece.body().index()];
+        Vec3 inBody = body.inward(direction);
+        return body.point(piece.at().point(piece.solid().furthest(piece.at().inward(inBody))));
+    }
+
+    /** The setting of that freedom. */
+    public double get(Freedom freedom) {
+        return pose.get(rig.assembly().freedoms().indexOf(freedom));
+    }
+
+    /** Ends of a tie, for drawing. */
+    public Vec3[] ends(Tie tie) {
+        return new Vec3[]{point(tie.from().body(), tie.from().at()), point(tie.to().body(), tie.to().at())};
+    }
+
+    /** The space frame of this pose. */
+    public Framed framed() {
+        return rig.skeleton().framed(this);
+    }
+}

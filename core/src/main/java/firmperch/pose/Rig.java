@@ -1,0 +1,161 @@
+package firmperch.pose;
+
+import firmperch.body.Assembly;
+import firmperch.body.Body;
+import firmperch.body.MassProperties;
+import firmperch.body.Piece;
+import firmperch.body.Station;
+import firmperch.body.Vec3;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * An assembly made ready to be posed: what is the same in every pose, worked out once an edit. Safe to share between
+ * threads.
+ */
+public final class Rig {
+    /**
+     * What of a body belongs to a station, as one mass.
+     *
+     * @param station its number from the place up
+     * @param centre in the body's axes, m
+     */
+    record Lump(int body, int station, double mass, Vec3 centre) {}
+
+    private final Assembly assembly;
+    private final double spare;
+    private final List<Lump> lumps = new ArrayList<>();
+    private final boolean[][] carries;
+    private final int[] parents;
+    private final int[] freedoms;
+    private final boolean[][] felt;
+    private final double[] radii;
+    private final double[] moved;
+    private final Skeleton skeleton;
+
+    private Rig(Assembly assembly, double spare) {
+        this.assembly = assembly;
+        this.spare = spare;
+        int bodies = assembly.bodies().size();
+        parents = new int[bodies];
+        freedoms = new int[bodies];
+        felt = new boolean[bodies][assembly.freedoms().size()];
+        for (Body body : assembly.bodies()) {
+            int i = body.index();
+            parents[i] = body.parent() == null ? -1 : body.parent().index();
+            freedoms[i] = body.motion().freedom() == null ? -1 : assembly.freedoms().indexOf(body.motion().freedom());
+            if (parents[i] >= 0) {
+                felt[i] = felt[parents[i]].clone();
+            }
+            if (freedoms[i] >= 0) {
+                felt[i][freedoms[i]] = true;
+            }
+        }
+        int stations = assembly.stations().size();
+        carries = new boolean[stations][stations];
+        for (int low = 0; low < stations; low++) {
+            for (int high = 0; high < stations; high++) {
+                carries[low][high] = assembly.stations().get(high).rests(assembly.stations().get(low));
+            }
+        }
+        addLumps();
+        radii = Spread.radii(this);
+        moved = new double[assembly.freedoms().size()];
+        for (Lump lump : lumps) {
+            for (int f = 0; f < moved.length; f++) {
+                moved[f] += felt[lump.body][f] ? lump.mass : 0;
+            }
+        }
+        skeleton = Skeleton.of(this);
+    }
+
+    /**
+     * An assembly with some mass more hung where its gear's weight sits.
+     *
+     * @param spare kg
+     */
+    public static Rig of(Assembly assembly, double spare) {
+        return new Rig(assembly, spare);
+    }
+
+    private void addLumps() {
+        for (Body body : assembly.bodies()) {
+            for (Station station : assembly.stations()) {
+                MassProperties sum = MassProperties.NONE;
+                for (Piece piece : assembly.pieces()) {
+                    if (piece.body().equals(body) && piece.station().equals(station)) {
+                        sum = sum.plus(piece.mass());
+                    }
+                }
+                if (sum.mass() > 0) {
+                    lumps.add(new Lump(body.index(), indexOf(station), sum.mass(), sum.centre()));
+                }
+            }
+        }
+        if (spare > 0) {
+            int payload = indexOf(assembly.payload());
+            Lump gear = lumps.stream().filter(l -> l.station == payload).findFirst()
+                    .orElse(new Lump(assembly.payload().body().index(), payload, 0, Vec3.ZERO));
+            lumps.add(new Lump(gear.body, payload, spare, gear.centre));
+        }
+    }
+
+    public Assembly assembly() {
+        return assembly;
+    }
+
+    /** Mass hung on beside the gear, kg. */
+    public double spare() {
+        return spare;
+    }
+
+    /** A station's number from the place up. */
+    public int indexOf(Station station) {
+        return assembly.stations().indexOf(station);
+    }
+
+    /** True if one station carries the other, or is it. */
+    boolean carries(int low, int high) {
+        return carries[low][high];
+    }
+
+    List<Lump> lumps() {
+        return lumps;
+    }
+
+    int parent(int body) {
+        return parents[body];
+    }
+
+    int freedom(int body) {
+        return freedoms[body];
+    }
+
+    /** True if that freedom moves that body. */
+    public boolean moves(int freedom, Body body) {
+        return felt[body.index()][freedom];
+    }
+
+    /** Radius of what each freedom moves, m. */
+    double[] radii() {
+        return radii;
+    }
+
+    /** Mass that each freedom moves, kg. */
+    double[] moved() {
+        return moved;
+    }
+
+    Skeleton skeleton() {
+        return skeleton;
+    }
+
+    /** Mass of everything, the spare included, kg. */
+    public double mass() {
+        double sum = 0;
+        for (Lump lump : lumps) {
+            sum += lump.mass;
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,301 @@
+package firmperch.pose;
+
+import firmperch.body.Assembly;
+import firmperch.body.Body;
+import firmperch.body.Contact;
+import firmperch.body.Fastening;
+import firmperch.body.Freedom;
+import firmperch.body.Joint;
+import firmperch.body.MassProperties;
+import firmperch.body.Motion;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Solid;
+import firmperch.body.Vec3;
+import firmperch.frame.EndFixity;
+import firmperch.frame.FrameModel;
+import firmperch.frame.FrameModel.Member;
+import firmperch.frame.FrameModel.PointMass;
+import firmperch.frame.FrameModel.Support;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The pattern of a rig's space frame, the same in every pose. Bars that something takes hold of bend and are members, split
+ * where they are held; all else of a body is stiff and one node with rigid offsets; bodies whose joint does not give are
+ * stiff together; a joint that gives is a hinge or a spring at a member's end, or a spring between two nodes.
+ */
+final class Skeleton {
+    /** Sideways hold of a foot as a share of its upright stiffness; gravity alone hardly calls on it. */
+    private static final double SIDEWAYS = 0.5;
+
+    /**
+     * Where something takes hold of a bar.
+     *
+     * @param at along the bar, m; NaN where it depends on the pose
+     * @param joint what takes hold; null for a fastening
+     * @param stiffness against turning about the joint's axis, N·m/rad
+     */
+    private record Hold(double at, int group, Joint joint, double stiffness) {}
+
+    /** A lump of stiff pieces in its body's axes. */
+    private record Lump(Body body, Vec3 centre, double mass, int group, boolean gear) {}
+
+    private record Link(int inner, int outer, Joint joint) {}
+
+    private record Foot(Contact contact, int group) {}
+
+    /** Where a node lies: a point of a body. */
+    private record Spot(Body body, Vec3 at) {}
+
+    private final Rig rig;
+    private final Map<Piece, List<Hold>> bars = new IdentityHashMap<>();
+    private final List<Piece> order = new ArrayList<>();
+    private final List<Lump> lumps = new ArrayList<>();
+    private final List<Link> links = new ArrayList<>();
+    private final List<Foot> feet = new ArrayList<>();
+    private final List<Spot> nodes = new ArrayList<>();
+    private final List<Integer> merged = new ArrayList<>();
+    private final Map<Integer, Integer> nodeOf = new HashMap<>();
+    private int camera;
+
+    private Skeleton(Rig rig) {
+        this.rig = rig;
+    }
+
+    static Skeleton of(Rig rig) {
+        Skeleton skeleton = new Skeleton(rig);
+        skeleton.merge();
+        skeleton.hold();
+        skeleton.weigh();
+        return skeleton;
+    }
+
+    private Assembly assembly() {
+        return rig.assembly();
+    }
+
+    private int find(int group) {
+        int at = group;
+        while (merged.get(at) != at) {
+            at = merged.get(at);
+        }
+        return at;
+    }
+
+    private int group(Body body) {
+        return find(body.index());
+    }
+
+    /** Bodies that cannot move against each other without sliding or slipping are stiff together. */
+    private void merge() {
+        for (int i = 0; i < assembly().bodies().size(); i++) {
+            merged.add(i);
+        }
+        for (Body body : assembly().bodies()) {
+            boolean fast = body.motion() instanceof Motion.Fixed && body.parent() != null
+                    && assembly().joints().stream().noneMatch(j -> j.outer().body().equals(body));
+            if (fast) {
+                merged.set(find(body.index()), find(body.parent().index()));
+            }
+        }
+        for (Joint joint : assembly().joints()) {
+            boolean stiff = Double.isInfinite(joint.give().stiffness());
+            if (stiff && joint.inner().through().isEmpty() && joint.outer().through().isEmpty()) {
+                merged.set(group(joint.outer().body()), group(joint.inner().body()));
+            }
+        }
+    }
+
+    private void hold() {
+        for (Fastening f : assembly().fastenings()) {
+            int group = node(group(f.into()), f.bar().body(), f.bar().at().point(new Vec3(f.to(), 0, 0)));
+            holds(f.bar()).add(new Hold(f.to(), group, null, Double.POSITIVE_INFINITY));
+            if (f.to() > f.from()) {
+                holds(f.bar()).add(new Hold(f.from(), group, null, Double.POSITIVE_INFINITY));
+            }
+        }
+        for (Joint joint : assembly().joints()) {
+            hold(joint);
+        }
+        for (Contact contact : assembly().contacts()) {
+            feet.add(new Foot(contact, node(group(contact.body()), contact.body(), contact.point())));
+        }
+        camera = node(group(assembly().mount().body()), assembly().mount().body(), assembly().mount().at());
+    }
+
+    private void hold(Joint joint) {
+        List<Piece> inner = joint.inner().through();
+        List<Piece> outer = joint.outer().through();
+        double k = joint.give().stiffness();
+        Body body = joint.outer().body();
+        if (inner.isEmpty() && outer.isEmpty()) {
+            if (!Double.isInfinite(k)) {
+                links.add(new Link(node(group(joint.inner().body()), body, joint.outer().at()),
+                        node(group(body), body, joint.outer().at()), joint));
+            }
+            return;
+        }
+        int group;
+        if (inner.isEmpty()) {
+            group = group(joint.inner().body());
+        } else if (outer.isEmpty()) {
+            group = group(body);
+        } else {
+            // Bars of both sides on one bolt: the bolt is a node of its own.
+            group = merged.size();
+            merged.add(group);
+        }
+        int node = node(group, body, joint.outer().at());
+        for (Piece bar : inner) {
+            holds(bar).add(new Hold(joint.freedom() != null && !joint.freedom().continuous() ? Double.NaN
+                    : sliding(joint) ? Double.NaN : along(bar, joint.inner()), node, joint,
+                    outer.isEmpty() ? k / inner.size() : Double.POSITIVE_INFINITY));
+        }
+        for (Piece bar : outer) {
+            holds(bar).add(new Hold(along(bar, joint.outer()), node, joint, k / outer.size()));
+        }
+    }
+
+    private static boolean sliding(Joint joint) {
+        return joint.freedom() != null && joint.freedom().kind() == Freedom.Kind.SLIDE;
+    }
+
+    private static double along(Piece bar, Joint.Side side) {
+        return bar.at().inside(side.at()).x();
+    }
+
+    private List<Hold> holds(Piece bar) {
+        return bars.computeIfAbsent(bar, b -> {
+            order.add(b);
+            return new ArrayList<>();
+        });
+    }
+
+    private int node(int group, Body body, Vec3 at) {
+        return nodeOf.computeIfAbsent(find(group), g -> {
+            nodes.add(new Spot(body, at));
+            return nodes.size() - 1;
+        });
+    }
+
+    private void weigh() {
+        for (Body body : assembly().bodies()) {
+            for (boolean gear : new boolean[]{false, true}) {
+                MassProperties sum = MassProperties.NONE;
+                for (Piece piece : assembly().pieces()) {
+                    if (piece.body().equals(body) && !bars.containsKey(piece)
+                            && piece.station().equals(assembly().payload()) == gear) {
+                        sum = sum.plus(piece.mass());
+                    }
+                }
+                if (sum.mass() > 0) {
+                    lumps.add(new Lump(body, sum.centre(), sum.mass(), node(group(body), body, sum.centre()), gear));
+                }
+            }
+        }
+        int payload = rig.indexOf(assembly().payload());
+        for (Rig.Lump spare : rig.lumps().subList(Math.max(0, rig.lumps().size() - 1), rig.lumps().size())) {
+            if (rig.spare() > 0 && spare.station() == payload) {
+                Body body = assembly().bodies().get(spare.body());
+                lumps.add(new Lump(body, spare.centre(), spare.mass(), node(group(body), body, spare.centre()), true));
+            }
+        }
+    }
+
+    /** The frame in a pose. */
+    Framed framed(Posed posed) {
+        FrameModel.Builder frame = new FrameModel.Builder();
+        for (Spot spot : nodes) {
+            frame.node(posed.point(spot.body, spot.at));
+        }
+        List<Piece> pieces = new ArrayList<>();
+        List<Framed.End> ends = new ArrayList<>();
+        for (Piece bar : order) {
+            addBar(frame, posed, bar, bars.get(bar), pieces, ends);
+        }
+        for (Link link : links) {
+            Vec3 at = posed.at(link.joint);
+            frame.spring(new FrameModel.Spring(link.inner, link.outer, at.minus(frame.at(link.inner)),
+                    at.minus(frame.at(link.outer)), posed.axis(link.joint), link.joint.give().stiffness()));
+        }
+        for (Foot foot : feet) {
+            double k = foot.contact.stiffness();
+            frame.support(new Support(foot.group, posed.at(foot.contact).minus(frame.at(foot.group)), SIDEWAYS * k,
+                    SIDEWAYS * k, k, foot.contact.pushesOnly()));
+        }
+        List<PointMass> gear = new ArrayList<>();
+        for (Lump lump : lumps) {
+            Vec3 at = posed.point(lump.body, lump.centre);
+            frame.mass(lump.group, at, lump.mass);
+            if (lump.gear) {
+                gear.add(new PointMass(lump.group, at.minus(frame.at(lump.group)), lump.mass));
+            }
+        }
+        return new Framed(frame.build(), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear);
+    }
+
+    private void addBar(FrameModel.Builder frame, Posed posed, Piece bar, List<Hold> holds, List<Piece> pieces,
+            List<Framed.End> ends) {
+        Placement place = posed.place(bar);
+        Solid.Bar solid = (Solid.Bar) bar.solid();
+        List<Hold> along = new ArrayList<>(holds.size());
+        for (Hold hold : holds) {
+            along.add(Double.isNaN(hold.at)
+                    ? new Hold(place.inside(posed.at(hold.joint)).x(), hold.group, hold.joint, hold.stiffness)
+                    : hold);
+        }
+        along.sort(Comparator.comparingDouble(Hold::at));
+        double perMetre = solid.section().lineMass(bar.material());
+        rest(frame, place, along.getFirst().group, 0, along.getFirst().at, perMetre);
+        for (int i = 0; i + 1 < along.size(); i++) {
+            Hold a = along.get(i);
+            Hold b = along.get(i + 1);
+            if (a.group == b.group || b.at - a.at < 1e-6) {
+                rest(frame, place, a.group, a.at, b.at, perMetre);
+                continue;
+            }
+            Vec3 from = place.point(new Vec3(a.at, 0, 0));
+            Vec3 to = place.point(new Vec3(b.at, 0, 0));
+            int member = pieces.size();
+            frame.member(new Member(bar.station().id() + "/" + bar.name() + " " + member, a.group, b.group,
+                    from.minus(frame.at(a.group)), to.minus(frame.at(b.group)), solid.section(), bar.material(),
+                    place.z(), i == 0 ? fixity(posed, place, a) : EndFixity.RIGID,
+                    i + 2 == along.size() ? fixity(posed, place, b) : EndFixity.RIGID));
+            pieces.add(bar);
+            if (a.joint != null) {
+                ends.add(new Framed.End(a.joint, member, false, a.at));
+            }
+            if (b.joint != null) {
+                ends.add(new Framed.End(b.joint, member, true, b.at));
+            }
+        }
+        rest(frame, place, along.getLast().group, along.getLast().at, solid.length(), perMetre);
+    }
+
+    /** The part of a bar that carries nothing hangs on as a weight. */
+    private static void rest(FrameModel.Builder frame, Placement place, int group, double from, double to,
+            double perMetre) {
+        if (to - from > 1e-9) {
+            frame.mass(group, place.point(new Vec3((from + to) / 2, 0, 0)), perMetre * (to - from));
+        }
+    }
+
+    private static EndFixity fixity(Posed posed, Placement bar, Hold hold) {
+        if (Double.isInfinite(hold.stiffness)) {
+            return EndFixity.RIGID;
+        }
+        Vec3 axis = posed.axis(hold.joint);
+        double inf = Double.POSITIVE_INFINITY;
+        double x = Math.abs(axis.dot(bar.x()));
+        double y = Math.abs(axis.dot(bar.y()));
+        double z = Math.abs(axis.dot(bar.z()));
+        return y >= x && y >= z
+                ? new EndFixity(inf, hold.stiffness, inf)
+                : z >= x ? new EndFixity(inf, inf, hold.stiffness) : new EndFixity(hold.stiffness, inf, inf);
+    }
+}

@@ -1,0 +1,38 @@
+package firmperch.project;
+
+import static firmperch.units.Quantity.LENGTH;
+
+import firmperch.param.Described;
+import firmperch.param.Params;
+import firmperch.units.Require;
+
+/**
+ * What is filmed on. Lengths in m.
+ *
+ * @param from wall to its near edge
+ * @param depth away from the wall
+ * @param width along the wall
+ * @param height floor to its top
+ * @param top thickness of its top with rails
+ */
+public record Bench(double from, double depth, double width, double height, double top) implements Described {
+    static final Params<Bench> PARAMS = Params.of(Bench.class).length("from", "Wall to bench", 0, 50)
+            .length("depth", "Depth of the bench", 0.1, 10).length("width", "Width of the bench", 0.1, 10)
+            .length("height", "Height of the bench", 0.05, 2).length("top", "Thickness of the bench top", 0.005, 1)
+            .done();
+
+    public Bench {
+        PARAMS.check(from, depth, width, height, top);
+        Require.that(top <= height, "Thickness of the bench top", top, LENGTH, "at most the height of the bench");
+    }
+
+    @Override
+    public Params<Bench> params() {
+        return PARAMS;
+    }
+
+    /** Clear height under its top, m. */
+    public double under() {
+        return height - top;
+    }
+}

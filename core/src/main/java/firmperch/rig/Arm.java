@@ -1,5 +1,0 @@
-package firmperch.rig;
-
-/** What carries the head out from the carriage. */
-public sealed interface Arm permits LevelArm {
-}

@@ -1,0 +1,119 @@
+package firmperch.search;
+
+import firmperch.check.About;
+import firmperch.check.Finding;
+import firmperch.check.Question;
+import firmperch.check.Reading;
+import firmperch.check.Situation;
+import firmperch.check.Study;
+import firmperch.check.Subject;
+import firmperch.check.Topic;
+import firmperch.check.Check;
+import firmperch.units.Quantity;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What goes first as weight is added at the camera, over all stations: of everything that falls, slips or breaks the least
+ * mass beyond the gear's own at which it goes, each in its worst pose, without the reserve that its check asks for. Compared
+ * with the proof load, which the order of work hangs on, and with the spare.
+ */
+public final class FirstToGo {
+    private static final int ROUNDS = 24;
+
+    private FirstToGo() {
+    }
+
+    private static final Check<Void> CHECK = new Check<>() {
+        private final About about = new About(ID, Topic.FIRMNESS, "How much more can hang at the camera?",
+                Quantity.MASS, About.Scope.NO_POSE, false, "the proof load is more than it carries",
+                "least mass at which anything falls, slips or breaks",
+                "every check of what falls, slips or breaks, in its worst pose, without its reserve; hanging on four times the "
+                        + "gear is common practice, no source");
+
+        @Override
+        public About about() {
+            return about;
+        }
+
+        @Override
+        public List<Subject<Void>> subjects(Study study) {
+            return List.of(Subject.whole(study.assembly().payload()));
+        }
+
+        @Override
+        public Reading at(Subject<Void> subject, Situation situation) {
+            throw new IllegalStateException("answered from the findings of the others");
+        }
+    };
+
+    /**
+     * What goes first.
+     *
+     * @param mass beyond the gear's own, kg
+     * @param what goes then, in words
+     * @param id of the finding that goes; empty if none
+     */
+    public record First(double mass, String what, String id) {}
+
+    /** The id of its finding. */
+    static final String ID = "load.first";
+
+    /** Mass beyond the gear's own that is to be hung on, kg. */
+    static double asked(Study study) {
+        double gear = study.project().gear().mass();
+        return Math.max(study.project().gear().spare(), (study.project().policy().loads().proof() - 1) * gear);
+    }
+
+    /** The finding that follows from the others; nothing if there is nothing that could go. */
+    static Optional<Finding> finding(List<Finding> findings, Study study) {
+        double asked = asked(study);
+        return first(findings, study, Math.max(2 * asked, 1)).map(first -> {
+            Reading reading = new Reading(asked, first.mass, () -> first.what + " first, at "
+                    + study.set().show(Quantity.MASS, first.mass) + " more than the gear")
+                    .saying(() -> "of the proof load " + first.what + " at " + study.set().show(Quantity.MASS, first.mass)
+                            + " beyond the gear, " + study.set().show(Quantity.MASS, asked) + " are to be hung on");
+            Question<Void> question = new Question<>(CHECK, CHECK.subjects(study).getFirst());
+            return new Finding(question, reading, reading.verdict(false, study.project().policy().near()),
+                    study.set().posed().pose(), null, List.of());
+        });
+    }
+
+    /** What goes first up to some mass; the mass itself if nothing goes before. */
+    static Optional<First> first(List<Finding> findings, Study study, double most) {
+        List<Finding> able = findings.stream().filter(f -> f.question().check() != CHECK).filter(f -> switch (f.about().topic()) {
+            case FALLS, SLIPS, BREAKS -> f.about().scope() != About.Scope.SET_POSE;
+            default -> false;
+        }).toList();
+        if (able.isEmpty()) {
+            return Optional.empty();
+        }
+        // Each is as good as linear in the mass: the one with the least guessed is worked out exactly.
+        Study heavy = study.carrying(most);
+        First first = new First(most, "nothing goes", "");
+        for (Finding finding : able) {
+            if (goes(finding, heavy)) {
+                double low = 0;
+                double high = first.mass;
+                if (!goes(finding, study.carrying(high))) {
+                    continue;
+                }
+                for (int i = 0; i < ROUNDS && high - low > 1e-3; i++) {
+                    double middle = (low + high) / 2;
+                    if (goes(finding, study.carrying(middle))) {
+                        high = middle;
+                    } else {
+                        low = middle;
+                    }
+                }
+                first = new First(low, finding.question().weakness(), finding.id());
+            }
+        }
+        return Optional.of(first);
+    }
+
+    private static boolean goes(Finding finding, Study heavier) {
+        Reading reading = finding.question().at(heavier.in(finding.pose()));
+        return reading.asked() / reading.safety() > reading.available();
+    }
+}

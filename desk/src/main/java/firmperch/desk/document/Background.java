@@ -1,0 +1,77 @@
+package firmperch.desk.document;
+
+import firmperch.search.Progress;
+import firmperch.units.InvalidValue;
+import java.io.IOException;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** One computation at a time off the JavaFX thread; a new one overtakes the one before. */
+public final class Background {
+    private static final Logger LOG = LoggerFactory.getLogger(Background.class);
+
+    private final String name;
+    private final AtomicLong generation = new AtomicLong();
+
+    /** @param name of its threads */
+    public Background(String name) {
+        this.name = name;
+    }
+
+    /** A computation that may fail on a file. */
+    @FunctionalInterface
+    public interface Work<T> {
+        T apply(Progress progress) throws IOException;
+    }
+
+    /**
+     * Computes, then hands over on the JavaFX thread, unless overtaken or stopped: the result, or one sentence why there is
+     * none.
+     */
+    public <T> void run(Work<T> work, Consumer<T> done, Consumer<String> failed) {
+        run(work, (share, what) -> {
+        }, done, failed);
+    }
+
+    /** The same, telling on the JavaFX thread how far it is. */
+    public <T> void run(Work<T> work, Progress watched, Consumer<T> done, Consumer<String> failed) {
+        long mine = generation.incrementAndGet();
+        Progress progress = (share, what) -> {
+            if (mine != generation.get()) {
+                throw new CancellationException();
+            }
+            hand(mine, () -> watched.at(share, what));
+        };
+        Thread.ofPlatform().daemon().name(name).start(() -> {
+            try {
+                T result = work.apply(progress);
+                hand(mine, () -> done.accept(result));
+            } catch (CancellationException overtaken) {
+                LOG.debug("{} overtaken", name);
+            } catch (InvalidValue | IOException e) {
+                LOG.warn("{} not done", name, e);
+                hand(mine, () -> failed.accept(e.getMessage()));
+            } catch (RuntimeException e) {
+                LOG.error("{} failed", name, e);
+                hand(mine, () -> failed.accept("it failed; the log says why."));
+            }
+        });
+    }
+
+    private void hand(long mine, Runnable what) {
+        Platform.runLater(() -> {
+            if (mine == generation.get()) {
+                what.run();
+            }
+        });
+    }
+
+    /** Gives up what is being computed. */
+    public void stop() {
+        generation.incrementAndGet();
+    }
+}

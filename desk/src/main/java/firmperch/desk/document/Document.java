@@ -1,0 +1,284 @@
+package firmperch.desk.document;
+
+import firmperch.file.ProjectFile;
+import firmperch.check.Finding;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * The open project: its history, its file and what the computation says of it. The set pose is assessed at once; the
+ * worst poses and the cures follow from a thread of their own, and give way to the next edit. Used on the JavaFX thread
+ * only.
+ */
+public final class Document {
+    private static final Logger LOG = LoggerFactory.getLogger(Document.class);
+    private static final int MOST_UNDO = 500;
+
+    private final ReadOnlyObjectWrapper<Assessment> assessment = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper working = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper notice = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
+    private final Deque<Project> undo = new ArrayDeque<>();
+    private final Deque<Project> redo = new ArrayDeque<>();
+    private final ExecutorService background = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "assessment");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private volatile long generation;
+    private Project saved;
+    private Object gesture;
+    private boolean searching;
+
+    /**
+     * Opens on a project that came from that file, or from none. Only the set pose is assessed until
+     * {@link #startSearching}, so that a window can show its first verdict undisturbed.
+     */
+    public Document(Project project, Path file) {
+        open(project, file);
+    }
+
+    /** Looks at every pose and for cures from now on, whenever the project changes. */
+    public void startSearching() {
+        searching = true;
+        seek(assessment.get());
+    }
+
+    /** Replaces everything, history included. */
+    public void open(Project project, Path from) {
+        undo.clear();
+        redo.clear();
+        gesture = null;
+        saved = project;
+        file.set(from);
+        assess(project);
+    }
+
+    /** Takes unsaved work back up: it came from that file, or from none, and differs from what is saved there. */
+    public void recover(Project project, Path from) {
+        open(project, from);
+        saved = null;
+    }
+
+    /** The project as it stands. */
+    public Project project() {
+        return assessment.get().project();
+    }
+
+    /** What the computation says; replaced as more of it is known. */
+    public ReadOnlyObjectProperty<Assessment> assessment() {
+        return assessment.getReadOnlyProperty();
+    }
+
+    /** The file it is saved in; null if none yet. */
+    public ReadOnlyObjectProperty<Path> file() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** Says why something was refused, where no form says it. */
+    public void refused(String why) {
+        notice.set("");
+        notice.set(why);
+    }
+
+    /** What was refused last; empty if nothing. */
+    public ReadOnlyStringProperty notice() {
+        return notice.getReadOnlyProperty();
+    }
+
+    /** Why the last search ended without an answer; empty if it did not. */
+    public ReadOnlyStringProperty failure() {
+        return failure.getReadOnlyProperty();
+    }
+
+    /** What is being worked out in the background; empty when nothing is. */
+    public ReadOnlyStringProperty working() {
+        return working.getReadOnlyProperty();
+    }
+
+    /** True if what is shown is the whole answer: every pose looked at, cures sought. */
+    public boolean settled() {
+        return searching && assessment.get().complete() && working.get().isEmpty();
+    }
+
+    /** True if there is work that no file holds. */
+    public boolean unsaved() {
+        return !project().equals(saved);
+    }
+
+    public boolean canUndo() {
+        return !undo.isEmpty();
+    }
+
+    public boolean canRedo() {
+        return !redo.isEmpty();
+    }
+
+    /** Makes this the project; one step of undo. */
+    public void edit(Project changed) {
+        edit(changed, new Object());
+    }
+
+    /** Changes one value; one step of undo. */
+    public void edit(String path, Object value) {
+        edit(firmperch.param.Path.of(path).with(project(), value));
+    }
+
+    /** Makes this the project; edits of the same gesture, such as one drag, are undone together. */
+    public void edit(Project changed, Object sameGesture) {
+        if (changed.equals(project())) {
+            return;
+        }
+        if (!sameGesture.equals(gesture)) {
+            undo.push(project());
+            if (undo.size() > MOST_UNDO) {
+                undo.removeLast();
+            }
+        }
+        gesture = sameGesture;
+        redo.clear();
+        assess(changed);
+    }
+
+    /** Goes back one step. */
+    public void undo() {
+        step(undo, redo);
+    }
+
+    /** Goes forward again. */
+    public void redo() {
+        step(redo, undo);
+    }
+
+    private void step(Deque<Project> from, Deque<Project> to) {
+        if (!from.isEmpty()) {
+            to.push(project());
+            gesture = null;
+            assess(from.pop());
+        }
+    }
+
+    /** Saves to that file. */
+    public void save(Path to) throws IOException {
+        ProjectFile.write(to, project());
+        saved = project();
+        file.set(to);
+    }
+
+    private void assess(Project project) {
+        Assessment before = assessment.get();
+        boolean onlyMoved = before != null && before.complete() && project.onlyMovedFrom(before.project());
+        assessment.set(onlyMoved ? Assessor.now(project, before) : Assessor.now(project));
+        seek(assessment.get());
+    }
+
+    /** Looks at every pose and for cures, unless that is done. */
+    private void seek(Assessment from) {
+        long mine = ++generation;
+        if (!searching) {
+            return;
+        }
+        failure.set("");
+        working.set(from.complete() ? "" : "looking at every pose");
+        run(mine, () -> {
+            // What is known at once is painted first; and of a drag's many edits only the one it rests on is worth the search.
+            Thread.sleep(from.complete() ? 250 : 50);
+            if (mine != generation) {
+                return;
+            }
+            Assessment complete = from.complete()
+                    ? from
+                    : Assessor.everyPose(from.project(), (share, what) -> report(mine, share * 0.2, what));
+            publish(mine, complete, false);
+            publish(mine, Assessor.withCures(complete, (share, what) -> report(mine, 0.2 + share * 0.8, what)), true);
+        });
+    }
+
+    /** A search that may be overtaken. */
+    private interface Search {
+        void run() throws InterruptedException;
+    }
+
+    private void run(long mine, Search search) {
+        background.execute(() -> {
+            if (mine != generation) {
+                return;
+            }
+            try {
+                search.run();
+            } catch (CancellationException | InterruptedException overtaken) {
+                LOG.debug("overtaken by the next edit");
+            } catch (RuntimeException e) {
+                LOG.error("assessment failed", e);
+                Platform.runLater(() -> {
+                    if (mine == generation) {
+                        working.set("");
+                        failure.set("The search failed; what is shown is for the set pose. See the log.");
+                    }
+                });
+            }
+        });
+    }
+
+    private void report(long mine, double share, String what) {
+        if (mine != generation) {
+            throw new CancellationException();
+        }
+        String text = Math.round(share * 100) + " % · " + what;
+        Platform.runLater(() -> {
+            if (mine == generation && !working.get().isEmpty()) {
+                working.set(text);
+            }
+        });
+    }
+
+    private void publish(long mine, Assessment found, boolean last) {
+        Platform.runLater(() -> {
+            if (mine == generation) {
+                assessment.set(found);
+                working.set(last ? "" : "looking for cures");
+            }
+        });
+    }
+
+    /** Looks for what would better one finding, whatever its verdict. */
+    public void seekCures(Finding of) {
+        Assessment from = assessment.get();
+        long mine = ++generation;
+        working.set("looking for cures");
+        run(mine, () -> publish(mine, Assessor.withCures(from, of, (share, what) -> report(mine, share, what)), true));
+    }
+
+    /** Stops the search; what is known stays. */
+    public void stop() {
+        generation++;
+        working.set("");
+    }
+
+    /** Takes the search up again after it was stopped. */
+    public void resume() {
+        seek(assessment.get());
+    }
+
+    /** Ends the background work for good. */
+    public void close() {
+        generation++;
+        background.shutdownNow();
+    }
+}

@@ -1,0 +1,385 @@
+package firmperch.desk.frame;
+
+import firmperch.body.Station;
+import firmperch.check.Finding;
+import firmperch.check.Verdict;
+import firmperch.desk.ballast.BallastPanel;
+import firmperch.desk.document.Document;
+import firmperch.desk.draw.Palette;
+import firmperch.desk.gear.GearPanel;
+import firmperch.desk.make.MakePanel;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.panel.ReasonList;
+import firmperch.desk.perch.PerchPanel;
+import firmperch.desk.place.PlacePanel;
+import firmperch.desk.prove.ProvePanel;
+import firmperch.desk.shot.ShotPanel;
+import firmperch.desk.steady.SteadyPanel;
+import firmperch.desk.widget.Island;
+import firmperch.desk.widget.StatusMark;
+import firmperch.draw.Ghost;
+import firmperch.draw.Scene;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.units.UnitSystem;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The desk: the steps above, the load path at the left, verdict and drawing in the middle, the step's panel at the right. */
+public final class DeskView extends BorderPane {
+    private final Document document;
+    private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
+    private final Map<Step, Supplier<Panel>> makers;
+    private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
+    private final Map<Step, StatusMark> stepMarks = new EnumMap<>(Step.class);
+    private final Host host;
+    private final LoadPath loadPath;
+    private final Views views;
+    private final StatusMark mark = new StatusMark(38);
+    private final Label sentence = new Label();
+    private final Label cure = new Label();
+    private final Button apply = new Button("Apply");
+    private final Label working = new Label();
+    private final Button stop = new Button("Stop");
+    private final Label notice = new Label();
+    private final Label name = new Label();
+    private final Label studio = new Label();
+    private final StatusMark logo = new StatusMark(26);
+    private final ToggleButton units = new ToggleButton();
+    private final Button undo = new Button();
+    private final Button redo = new Button();
+    private final StackPane middle = new StackPane();
+    private final ScrollPane panelScroll = new ScrollPane();
+    private Step step = Step.PERCH;
+    private Station station;
+    private Finding ghostOf;
+
+    /** What the desk asks of the application around it. */
+    public interface Host {
+        /** The items of the file menu. */
+        void fillFileMenu(MenuButton menu);
+
+        /** Exports the build pack. */
+        void exportPack();
+
+        /** Exports the lists. */
+        void exportLists();
+
+        /** Light or dark. */
+        void switchTheme();
+    }
+
+    public DeskView(Document document, Host host) {
+        this.document = document;
+        this.host = host;
+        getStyleClass().add("desk");
+        ReasonList.Actions actions = new Actions();
+        // A panel is made when its step is first shown: most of them never are in a session.
+        makers = Map.of(Step.SHOT, () -> new ShotPanel(document, actions), Step.GEAR,
+                () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.PERCH,
+                () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
+                Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
+                () -> new MakePanel(host::exportPack, host::exportLists), Step.PROVE, () -> new ProvePanel(document));
+        loadPath = new LoadPath(this::choose);
+        views = new Views(document, this::choose);
+        setTop(header());
+        setLeft(new Island(loadPath));
+        VBox centre = new VBox(verdictBar(), middle);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        setCenter(centre);
+        panelScroll.setFitToWidth(true);
+        panelScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        panelScroll.getStyleClass().add("panel-scroll");
+        setRight(new Island(panelScroll));
+        document.assessment().addListener((o, was, is) -> refresh());
+        document.working().addListener((o, was, is) -> showWorking());
+        document.file().addListener((o, was, is) -> showName());
+        middle.getChildren().setAll(views);
+        document.notice().addListener((o, was, is) -> say(is));
+        document.failure().addListener((o, was, is) -> showWorking());
+        List<Station> path = document.assessment().get().study().assembly().stations();
+        choose(document.assessment().get().weakest().station() != null
+                ? document.assessment().get().weakest().station()
+                : path.get(path.size() / 2));
+    }
+
+    /** Never narrower than its words: where room is scarce, the project's name gives way. */
+    private static Region whole(Region words) {
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        return words;
+    }
+
+    private static void icon(Button button, Feather icon, String what) {
+        button.setGraphic(new FontIcon(icon));
+        button.setAccessibleText(what);
+        button.getStyleClass().add("quiet");
+    }
+
+    private Node header() {
+        logo.show(Verdict.HOLDS);
+        name.getStyleClass().add("project-name");
+        studio.getStyleClass().add("hint");
+        VBox names = new VBox(name, studio);
+        HBox title = new HBox(10, logo, names);
+        title.getStyleClass().add("title-block");
+        HBox header = new HBox(title, LoadPath.spacer(), whole(steps()), LoadPath.spacer(), whole(tools()));
+        header.getStyleClass().add("header");
+        return header;
+    }
+
+    private Region steps() {
+        ToggleGroup group = new ToggleGroup();
+        HBox nav = new HBox();
+        nav.getStyleClass().add("steps");
+        for (Step each : Step.values()) {
+            StatusMark sign = new StatusMark(14);
+            ToggleButton button = new ToggleButton(each.label(), sign);
+            button.getStyleClass().setAll("step-button");
+            button.setToggleGroup(group);
+            button.setId("step-" + each.name().toLowerCase());
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                go(each);
+            });
+            steps.put(each, button);
+            stepMarks.put(each, sign);
+            nav.getChildren().add(button);
+        }
+        return nav;
+    }
+
+    private Region tools() {
+        MenuButton file = new MenuButton("File");
+        file.setId("file-menu");
+        file.getStyleClass().add("quiet");
+        host.fillFileMenu(file);
+        units.setId("units");
+        units.getStyleClass().add("quiet");
+        units.setOnAction(e -> document.edit("units",
+                document.project().units() == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC));
+        icon(undo, Feather.CORNER_UP_LEFT, "Undo");
+        icon(redo, Feather.CORNER_UP_RIGHT, "Redo");
+        undo.setId("undo");
+        undo.setOnAction(e -> document.undo());
+        redo.setId("redo");
+        redo.setOnAction(e -> document.redo());
+        Button theme = new Button();
+        icon(theme, Feather.MOON, "Light or dark");
+        theme.setOnAction(e -> host.switchTheme());
+        Button pack = new Button("Build pack");
+        pack.setId("build-pack");
+        pack.getStyleClass().add("strong");
+        pack.setOnAction(e -> host.exportPack());
+        HBox tools = new HBox(2, file, units, undo, redo, theme, pack);
+        tools.getStyleClass().add("tools");
+        return tools;
+    }
+
+    private Node verdictBar() {
+        sentence.getStyleClass().add("sentence");
+        sentence.setWrapText(true);
+        sentence.setId("sentence");
+        cure.getStyleClass().add("cure-sentence");
+        cure.setWrapText(true);
+        cure.setId("cure-sentence");
+        apply.setId("apply-cure");
+        apply.getStyleClass().add("link");
+        apply.setOnAction(e -> document.assessment().get().cheapestCure().ifPresent(this::make));
+        working.getStyleClass().add("hint");
+        working.setId("working");
+        stop.getStyleClass().addAll("link");
+        stop.setId("stop");
+        stop.setOnAction(e -> {
+            if (document.working().get().isEmpty()) {
+                document.resume();
+            } else {
+                document.stop();
+            }
+        });
+        notice.getStyleClass().add("notice");
+        notice.setWrapText(true);
+        notice.setId("notice");
+        notice.setManaged(false);
+        VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)), new HBox(8, working, whole(stop)), notice);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox bar = new HBox(14, mark, words);
+        // The drawing gives way to the words, not they to it.
+        bar.setMinHeight(Region.USE_PREF_SIZE);
+        bar.getStyleClass().add("verdict-bar");
+        return bar;
+    }
+
+    private Panel panel(Step of) {
+        return panels.computeIfAbsent(of, each -> {
+            Panel made = makers.get(each).get();
+            made.choose(station);
+            return made;
+        });
+    }
+
+    /** Shows another step of the work. */
+    public void go(Step next) {
+        step = next;
+        steps.get(next).setSelected(true);
+        Panel panel = panel(next);
+        panelScroll.setContent(panel.side());
+        panelScroll.setVvalue(0);
+        Node content = panel.middle() == null ? views : panel.middle();
+        if (!middle.getChildren().equals(List.of(content))) {
+            middle.getChildren().setAll(content);
+        }
+        refresh();
+    }
+
+    /** Chooses a station of the load path and opens its parts. */
+    public void choose(Station chosen) {
+        station = chosen;
+        ghostOf = null;
+        loadPath.select(chosen);
+        panels.values().forEach(panel -> panel.choose(chosen));
+        go(Step.PERCH);
+    }
+
+    private void refresh() {
+        Assessment assessment = document.assessment().get();
+        mark.show(assessment.verdict());
+        sentence.setText(assessment.sentence());
+        String better = assessment.cureSentence();
+        cure.setText(better.isEmpty() ? firmest(assessment) : "Cheapest cure: " + lower(better));
+        apply.setVisible(!better.isEmpty());
+        loadPath.show(assessment);
+        show(assessment);
+        if (panels.containsKey(step)) {
+            panels.get(step).show(assessment);
+        }
+        stepMarks.forEach((each, sign) -> sign.show(each.verdict(assessment)));
+        undo.setDisable(!document.canUndo());
+        redo.setDisable(!document.canRedo());
+        UnitSystem system = document.project().units();
+        units.setText(system.label());
+        units.setSelected(system == UnitSystem.IMPERIAL);
+        units.setAccessibleText("Units: " + system.label());
+        showName();
+        showWorking();
+    }
+
+    private void show(Assessment assessment) {
+        views.rose(step == Step.STEADY || step == Step.BALLAST);
+        Optional<Station> measured = step == Step.PERCH ? Optional.ofNullable(station) : Optional.empty();
+        views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE));
+    }
+
+    /** Where nothing needs curing: what is weakest all the same. */
+    private static String firmest(Assessment assessment) {
+        Finding weakest = assessment.weakest();
+        return assessment.verdict() == Verdict.HOLDS
+                ? "Closest to what is asked: " + lower(weakest.question().words()) + " " + weakest.marginText()
+                : "";
+    }
+
+    private static String lower(String text) {
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
+    private Optional<Ghost> ghost(Assessment assessment) {
+        Finding shown = ghostOf != null
+                ? assessment.find(ghostOf.id()).orElse(null)
+                : assessment.weakest(station).orElse(null);
+        if (shown == null || step == Step.SHOT || step == Step.GEAR || step == Step.PLACE) {
+            return Optional.empty();
+        }
+        return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
+                "worst: " + shown.question().weakness()));
+    }
+
+    /** True while anything shown is still being worked out. */
+    public boolean busy() {
+        return !document.working().get().isEmpty() || panels.containsKey(step) && panels.get(step).busy();
+    }
+
+    private void showName() {
+        name.setText(document.project().name());
+        studio.setText(whereKept(document));
+    }
+
+    /** The studio, and where its project is kept. */
+    public static String whereKept(Document document) {
+        Path file = document.file().get();
+        return document.project().studio() + " · " + (document.unsaved()
+                ? "not saved"
+                : file == null ? "sample" : "saved in " + file.getFileName());
+    }
+
+    private void showWorking() {
+        String what = document.working().get();
+        boolean complete = document.assessment().get().complete();
+        String failed = document.failure().get();
+        working.setText(!failed.isEmpty()
+                ? failed
+                : what.isEmpty() ? complete ? "" : "Only this pose has been looked at." : what);
+        stop.setVisible(!what.isEmpty() || !complete);
+        stop.setText(what.isEmpty() ? "Look at every pose" : "Stop");
+    }
+
+    /** Says something that went well or wrong; an empty text takes it away. */
+    public void say(String text) {
+        notice.setText(text);
+        notice.setManaged(!text.isEmpty());
+        notice.setVisible(!text.isEmpty());
+    }
+
+    /** Light or dark drawings. */
+    public void palette(Palette palette) {
+        views.palette(palette);
+        refresh();
+    }
+
+    private void make(Finding.Cure chosen) {
+        // A cure was tried where the perch stood then; unless it moves the perch itself, it stays where it is now.
+        document.edit(chosen.moves() ? chosen.changed() : chosen.changed().with(document.project().stance()));
+        say("");
+    }
+
+    private final class Actions implements ReasonList.Actions {
+        @Override
+        public void show(Finding finding) {
+            ghostOf = finding;
+            DeskView.this.show(document.assessment().get());
+        }
+
+        @Override
+        public void goTo(Finding finding) {
+            document.edit(document.project().with(document.project().stance()
+                    .with(finding.pose().joints(document.assessment().get().study().assembly()))));
+        }
+
+        @Override
+        public void seek(Finding finding) {
+            document.seekCures(finding);
+        }
+
+        @Override
+        public void apply(Finding.Cure cure) {
+            make(cure);
+        }
+    }
+}

@@ -1,0 +1,366 @@
+package firmperch.desk.frame;
+
+import firmperch.body.Body;
+import firmperch.body.Freedom;
+import firmperch.body.Piece;
+import firmperch.body.Station;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.check.Situation;
+import firmperch.desk.document.Document;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.draw.Palette;
+import firmperch.draw.AngleView;
+import firmperch.draw.LeanRose;
+import firmperch.draw.Pick;
+import firmperch.draw.PlanView;
+import firmperch.draw.Scene;
+import firmperch.draw.Shape;
+import firmperch.draw.SideView;
+import firmperch.draw.View;
+import firmperch.param.Param;
+import firmperch.param.Path;
+import firmperch.pose.Pose;
+import firmperch.pose.Reach;
+import firmperch.pose.Rig;
+import firmperch.project.Project;
+import firmperch.project.Stance;
+import firmperch.search.Assessment;
+import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/**
+ * Side view, plan, and a view at an angle or the rose of leans. Whatever moves is dragged by the point it is taken at; a piece
+ * that is clicked opens its part; a dimension that is clicked can be typed; the view at an angle is turned by dragging.
+ */
+public final class Views extends VBox {
+    private static final double GRAB = 34;
+    private static final double CLICK = 3;
+    private static final double DEGREE = Math.toRadians(1);
+    private static final double SLIDE = 0.01;
+
+    /** What the hand has hold of. */
+    private sealed interface Held {
+    }
+
+    private record Nothing() implements Held {}
+
+    /** A point of the rig, to be brought where the hand goes; off is from the hand to it, in the drawing. */
+    private record Point(Tie.Hook grip, double offX, double offY) implements Held {}
+
+    /** The whole rig. */
+    private record Base(double offX, double offY) implements Held {}
+
+    private final Document document;
+    private final Consumer<Station> chosen;
+    private final DrawingPane side = new DrawingPane("Side", 26);
+    private final DrawingPane plan = new DrawingPane("Above", 14);
+    private final DrawingPane angle = new DrawingPane("At an angle", 18);
+    private final DrawingPane rose = new DrawingPane("", 10);
+    private final HBox below;
+    private Held held = new Nothing();
+    private Object gesture;
+    private double pressedX;
+    private double pressedY;
+    private double turn = Math.toRadians(-35);
+    private double height = Math.toRadians(28);
+    private Palette palette = Palette.LIGHT;
+    private Scene shown;
+
+    /** Views of a document; a piece that is clicked is told by its station. */
+    public Views(Document document, Consumer<Station> chosen) {
+        this.document = document;
+        this.chosen = chosen;
+        side.setId("side-view");
+        plan.setId("plan-view");
+        angle.setId("angle-view");
+        rose.setId("rose");
+        for (DrawingPane pane : new DrawingPane[]{side, plan, angle, rose}) {
+            pane.setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+            pane.setFocusTraversable(pane != rose);
+        }
+        side.setAccessibleHelp("Up and down lift, page up and page down step, left and right swing.");
+        plan.setAccessibleHelp(side.getAccessibleHelp());
+        angle.setAccessibleHelp("Left, right, up and down turn the view.");
+        below = new HBox(plan, angle);
+        HBox.setHgrow(plan, Priority.ALWAYS);
+        for (DrawingPane right : new DrawingPane[]{angle, rose}) {
+            right.prefWidthProperty().bind(widthProperty().multiply(0.40));
+            right.setMinWidth(195);
+        }
+        below.getStyleClass().add("below");
+        // The side view carries the heights and gets the larger share.
+        side.prefHeightProperty().bind(heightProperty().multiply(0.58));
+        below.prefHeightProperty().bind(heightProperty().multiply(0.42));
+        VBox.setVgrow(side, Priority.ALWAYS);
+        getChildren().addAll(side, below);
+        hand(side, View.SIDE);
+        hand(plan, View.ABOVE);
+        turning();
+    }
+
+    private void hand(DrawingPane pane, View view) {
+        pane.setOnMousePressed(e -> press(pane, view, e));
+        pane.setOnMouseDragged(e -> drag(pane, view, e));
+        pane.setOnMouseReleased(e -> release(pane, view, e));
+        pane.setOnMouseMoved(e -> pane.setCursor(pane.valueAt(e.getX(), e.getY()).isPresent()
+                ? Cursor.TEXT
+                : at(pane, view, e) instanceof Nothing ? Cursor.DEFAULT : Cursor.OPEN_HAND));
+        pane.setOnKeyPressed(this::key);
+    }
+
+    private Situation now() {
+        return document.assessment().get().situation();
+    }
+
+    private Held at(DrawingPane pane, View view, MouseEvent e) {
+        Situation s = now();
+        double x = pane.metresX(e.getX());
+        double y = pane.metresY(e.getY());
+        Shape.Point camera = view.at(s.inRoom(s.sensor()));
+        if (Math.hypot(pane.pixelX(camera.x()) - e.getX(), pane.pixelY(camera.y()) - e.getY()) < GRAB) {
+            return new Point(s.sensorHook(), camera.x() - x, camera.y() - y);
+        }
+        Optional<Piece> piece = Pick.piece(s, view, x, y);
+        if (piece.isEmpty()) {
+            return new Nothing();
+        }
+        Body body = piece.get().body();
+        if (moves(body)) {
+            return new Point(grip(s, body, view, x, y), 0, 0);
+        }
+        Stance stance = document.project().stance();
+        return view == View.ABOVE ? new Base(stance.x() - x, stance.y() - y) : new Nothing();
+    }
+
+    private boolean moves(Body body) {
+        Rig rig = now().study().rig();
+        for (int f = 0; f < rig.assembly().freedoms().size(); f++) {
+            if (rig.moves(f, body)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The point of a body that the hand took hold of: under it in the drawing, as deep as the body's own origin. */
+    private static Tie.Hook grip(Situation s, Body body, View view, double x, double y) {
+        Vec3 origin = s.inRoom(s.posed().place(body).origin());
+        Vec3 room = view.right().times(x).plus(view.up().times(y))
+                .plus(view.toward().times(view.depth(origin)));
+        Stance stance = s.project().stance();
+        Vec3 own = room.minus(new Vec3(stance.x(), stance.y(), 0)).turned(-stance.heading());
+        return new Tie.Hook(body, s.posed().place(body).inside(own));
+    }
+
+    private void press(DrawingPane pane, View view, MouseEvent e) {
+        pane.requestFocus();
+        pressedX = e.getX();
+        pressedY = e.getY();
+        held = pane.valueAt(e.getX(), e.getY()).isPresent() ? new Nothing() : at(pane, view, e);
+        gesture = new Object();
+        side.hold(!(held instanceof Nothing));
+        plan.hold(!(held instanceof Nothing));
+    }
+
+    private void drag(DrawingPane pane, View view, MouseEvent e) {
+        double x = pane.metresX(e.getX());
+        double y = pane.metresY(e.getY());
+        switch (held) {
+            case Nothing _ -> {
+            }
+            case Point p -> {
+                Stance stance = document.project().stance();
+                Vec3 room = view.right().times(x + p.offX).plus(view.up().times(y + p.offY));
+                Vec3 goal = room.minus(new Vec3(stance.x(), stance.y(), 0)).turned(-stance.heading());
+                Reach.Goal wanted = new Reach.Goal(goal, List.of(view.right().turned(-stance.heading()),
+                        view.up().turned(-stance.heading())));
+                pose(pose -> Reach.to(now().study().rig(), pose, p.grip, wanted));
+            }
+            case Base b -> move(x + b.offX, y + b.offY);
+        }
+    }
+
+    private void release(DrawingPane pane, View view, MouseEvent e) {
+        held = new Nothing();
+        side.hold(false);
+        plan.hold(false);
+        if (Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK) {
+            return;
+        }
+        Optional<String> value = pane.valueAt(e.getX(), e.getY());
+        if (value.isPresent()) {
+            type(pane, value.get());
+        } else {
+            Pick.piece(now(), view, pane.metresX(e.getX()), pane.metresY(e.getY()))
+                    .ifPresent(piece -> chosen.accept(piece.station()));
+        }
+    }
+
+    /** Lets a dimension be typed where it stands. */
+    private void type(DrawingPane pane, String path) {
+        Path at = Path.of(path);
+        Param param = at.param(document.project());
+        Quantity quantity = ((Param.Measure) param.kind()).quantity();
+        TextField editor = new TextField(quantity.show(at.number(document.project()), document.project().units()));
+        editor.setId("dimension-" + path);
+        editor.setAccessibleText(param.label());
+        editor.getStyleClass().add("dimension");
+        editor.setOnAction(e -> {
+            try {
+                double value = quantity.parse(param.label(), editor.getText(), document.project().units());
+                Project changed = at.with(document.project(), value);
+                pane.done(editor);
+                document.edit(changed);
+                pane.requestFocus();
+            } catch (InvalidValue refused) {
+                editor.setAccessibleHelp(refused.getMessage());
+                document.refused(refused.getMessage());
+            }
+        });
+        editor.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                pane.done(editor);
+                pane.requestFocus();
+                e.consume();
+            }
+        });
+        pane.edit(path, editor);
+        editor.requestFocus();
+        editor.selectAll();
+        editor.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                pane.done(editor);
+            }
+        });
+    }
+
+    private void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case UP -> step(1, Freedom.Kind.HINGE, Freedom.Kind.SLIDE);
+            case DOWN -> step(-1, Freedom.Kind.HINGE, Freedom.Kind.SLIDE);
+            case LEFT -> step(2, Freedom.Kind.SWING);
+            case RIGHT -> step(-2, Freedom.Kind.SWING);
+            case PAGE_UP -> step(1, Freedom.Kind.STEP);
+            case PAGE_DOWN -> step(-1, Freedom.Kind.STEP);
+            default -> {
+                return;
+            }
+        }
+        e.consume();
+    }
+
+    /** Moves the outermost freedom of one of those kinds. */
+    private void step(int by, Freedom.Kind... kinds) {
+        List<Freedom> freedoms = now().study().assembly().freedoms();
+        for (int f = freedoms.size() - 1; f >= 0; f--) {
+            if (List.of(kinds).contains(freedoms.get(f).kind())) {
+                int freedom = f;
+                double size = switch (freedoms.get(f).kind()) {
+                    case SWING, HINGE -> DEGREE;
+                    case SLIDE -> SLIDE;
+                    case STEP -> 1;
+                };
+                gesture = freedoms.get(f).id();
+                pose(p -> p.with(now().study().assembly(), freedom, p.get(freedom) + by * size));
+                return;
+            }
+        }
+    }
+
+    private void pose(UnaryOperator<Pose> change) {
+        Pose changed = change.apply(now().posed().pose());
+        edit(document.project().stance().with(changed.joints(now().study().assembly())));
+    }
+
+    private void move(double x, double y) {
+        double room = document.project().place().room().depth();
+        edit(document.project().stance().at(Math.clamp(x, 0, room), Math.clamp(y, -10, 10)));
+    }
+
+    private void edit(Stance stance) {
+        try {
+            document.edit(document.project().with(stance), gesture);
+        } catch (InvalidValue e) {
+            // The hand has gone where the rig cannot: it stays where it was.
+        }
+    }
+
+    private void turning() {
+        angle.setOnMousePressed(e -> {
+            angle.requestFocus();
+            pressedX = e.getX();
+            pressedY = e.getY();
+        });
+        angle.setOnMouseDragged(e -> {
+            turn(e.getX() - pressedX, e.getY() - pressedY);
+            pressedX = e.getX();
+            pressedY = e.getY();
+        });
+        angle.setOnKeyPressed(e -> {
+            switch (e.getCode()) {
+                case LEFT -> turn(-12, 0);
+                case RIGHT -> turn(12, 0);
+                case UP -> turn(0, -8);
+                case DOWN -> turn(0, 8);
+                default -> {
+                    return;
+                }
+            }
+            e.consume();
+        });
+        angle.setCursor(Cursor.MOVE);
+    }
+
+    private void turn(double across, double down) {
+        turn -= Math.toRadians(across / 2);
+        height = Math.clamp(height + Math.toRadians(down / 2), Math.toRadians(2), Math.toRadians(88));
+        if (shown != null) {
+            angle.show(AngleView.of(shown.situation(), View.at(turn, height)), palette);
+        }
+    }
+
+    /** Light or dark. */
+    public void palette(Palette colours) {
+        palette = colours;
+    }
+
+    /** The rose of leans beside the plan, or the view at an angle. */
+    public void rose(boolean wanted) {
+        DrawingPane right = wanted ? rose : angle;
+        if (!below.getChildren().contains(right)) {
+            below.getChildren().set(1, right);
+        }
+    }
+
+    /** Shows an assessment's scene. */
+    public void show(Assessment assessment, Scene scene) {
+        shown = scene;
+        Situation s = scene.situation();
+        side.show(SideView.of(scene), palette);
+        plan.show(PlanView.of(scene), palette);
+        if (below.getChildren().contains(rose)) {
+            rose.show(LeanRose.of(s), palette);
+            rose.setAccessibleText("Lean before it goes, by direction; least "
+                    + s.show(Quantity.ANGLE, s.tipping().leastLean()));
+        } else {
+            angle.show(AngleView.of(s, View.at(turn, height)), palette);
+        }
+        side.setAccessibleText("Side view. " + assessment.sentence());
+        plan.setAccessibleText("Plan view.");
+        angle.setAccessibleText("View at an angle.");
+    }
+}

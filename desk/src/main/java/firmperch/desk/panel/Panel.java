@@ -1,0 +1,28 @@
+package firmperch.desk.panel;
+
+import firmperch.body.Station;
+import firmperch.search.Assessment;
+import javafx.scene.Node;
+
+/** What a step shows beside, or instead of, the drawing. */
+public interface Panel {
+    /** The panel at the right. */
+    Node side();
+
+    /** What stands in the middle instead of the drawing; null for the drawing. */
+    default Node middle() {
+        return null;
+    }
+
+    /** Shows what is known now. */
+    public void show(Assessment assessment);
+
+    /** True while it is still working something out that it will show. */
+    default boolean busy() {
+        return false;
+    }
+
+    /** Another station of the load path was chosen; null for the place. */
+    default void choose(Station station) {
+    }
+}

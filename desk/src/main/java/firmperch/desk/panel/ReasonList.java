@@ -1,0 +1,216 @@
+package firmperch.desk.panel;
+
+import firmperch.desk.widget.StatusMark;
+import firmperch.desk.widget.VerdictStyle;
+import firmperch.desk.widget.WideButton;
+import firmperch.desk.widget.Words;
+import firmperch.check.Finding;
+import firmperch.check.Verdict;
+import firmperch.search.Assessment;
+import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.BiPredicate;
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** Findings with what is asked and available; each opens to its formula, source, worst pose and cures. */
+public final class ReasonList extends VBox {
+    /** What the list can be told to do. */
+    public interface Actions {
+        /** Shows a finding's worst pose as a ghost. */
+        void show(Finding finding);
+
+        /** Sets the joints to a finding's worst pose. */
+        void goTo(Finding finding);
+
+        /** Makes a cure's change. */
+        void apply(Finding.Cure cure);
+
+        /** Looks for what would better a finding that holds. */
+        void seek(Finding finding);
+    }
+
+    private final Map<String, Row> rows = new LinkedHashMap<>();
+    private final Actions actions;
+    private final BiPredicate<Assessment, Finding> wanted;
+    private final boolean weakestFirst;
+
+    /** A list of the findings that are wanted, in the checks' order or the weakest first. */
+    public ReasonList(Actions actions, BiPredicate<Assessment, Finding> wanted, boolean weakestFirst) {
+        this.actions = actions;
+        this.wanted = wanted;
+        this.weakestFirst = weakestFirst;
+        getStyleClass().add("reasons");
+    }
+
+    /** Shows an assessment; rows stay open and in place while only their numbers change. */
+    public void show(Assessment assessment) {
+        List<Finding> findings = new ArrayList<>(assessment.findings().stream().filter(f -> wanted.test(assessment, f)).toList());
+        if (weakestFirst) {
+            findings.sort(Assessment.WEAKEST_FIRST);
+        }
+        List<Row> order = new ArrayList<>();
+        for (Finding finding : findings) {
+            Row row = rows.computeIfAbsent(finding.id(), id -> new Row(actions));
+            row.show(finding, assessment.project().units());
+            order.add(row);
+        }
+        if (!getChildren().equals(order)) {
+            getChildren().setAll(order);
+        }
+    }
+
+    /** Opens the first row, as when a station is chosen. */
+    public void openFirst() {
+        rows.values().forEach(row -> row.open(false));
+        if (!getChildren().isEmpty()) {
+            ((Row) getChildren().getFirst()).open(true);
+        }
+    }
+
+    private static final class Row extends VBox {
+        private final Actions actions;
+        private final StatusMark mark = new StatusMark(16);
+        private final Label question = new Label();
+        private final Label figures = new Label();
+        private final ProgressBar bar = new ProgressBar(0);
+        private final WideButton head;
+        // The detail's nodes stay while their words change: making them anew would not fit into a frame.
+        private final Label formula = Words.of("formula", "");
+        private final Label numbers = Words.of("numbers", "");
+        private final Label source = Words.of("hint", "");
+        private final Label search = Words.of("hint", "");
+        private final VBox worst = new VBox(4);
+        private final VBox cures = new VBox(4);
+        private final Hyperlink seek = new Hyperlink("look for what would better it");
+        private final VBox detail = new VBox(formula, numbers, source, worst, cures, seek);
+        private List<Finding.Cure> shownCures = List.of();
+        private Finding finding;
+        private UnitSystem system;
+
+        Row(Actions actions) {
+            this.actions = actions;
+            getStyleClass().add("reason");
+            question.getStyleClass().add("question");
+            question.setWrapText(true);
+            HBox.setHgrow(question, Priority.ALWAYS);
+            question.setMaxWidth(Double.MAX_VALUE);
+            figures.getStyleClass().add("figures");
+            figures.setMinWidth(USE_PREF_SIZE);
+            bar.setMaxWidth(Double.MAX_VALUE);
+            HBox line = new HBox(8, mark, question, figures);
+            line.setAlignment(Pos.CENTER_LEFT);
+            VBox box = new VBox(3, line, bar);
+            head = new WideButton(box, "reason-head");
+            head.selectedProperty().addListener((o, was, is) -> fill());
+            detail.getStyleClass().add("detail");
+            Hyperlink show = new Hyperlink("show its worst pose");
+            show.setOnAction(e -> actions.show(finding));
+            Hyperlink go = new Hyperlink("go there");
+            go.setOnAction(e -> actions.goTo(finding));
+            cures.setManaged(false);
+            seek.setOnAction(e -> actions.seek(finding));
+            worst.getChildren().addAll(new HBox(12, show, go), search);
+            getChildren().add(head);
+        }
+
+        void open(boolean open) {
+            head.setSelected(open);
+        }
+
+        void show(Finding next, UnitSystem units) {
+            boolean same = next == finding && units == system;
+            finding = next;
+            system = units;
+            if (same) {
+                return;
+            }
+            mark.show(next.verdict());
+            question.setText(next.question().words());
+            figures.setText(figures(next));
+            double used = next.reading().available() <= 0 ? 1 : next.reading().asked() / next.reading().available();
+            bar.setProgress(Math.clamp(used, 0, 1));
+            VerdictStyle.set(bar, next.verdict());
+            head.setId("reason-" + next.id());
+            head.setAccessibleText(next.question().words() + " " + figures.getText() + ", " + next.verdict().word());
+            fill();
+        }
+
+        /** How sure the worst pose is: proven to some share, or sampled. */
+        private static String sureness(Finding f) {
+            int poses = f.search().poses();
+            if (Double.isNaN(f.search().bound())) {
+                return poses + " poses sampled; what lies between them is not proven.";
+            }
+            String bound = String.format(Locale.ROOT, "%.1f", Math.max(0.1, f.search().bound() * 100));
+            return poses + " poses looked at; by its lengths and masses nothing between them is over " + bound
+                    + " % worse" + (f.search().proven() ? "." : ": more could not be proven in the time.");
+        }
+
+        private String figures(Finding f) {
+            String asked = f.about().unit().bare(f.reading().asked(), system);
+            return asked + " / " + f.about().unit().show(f.reading().available(), system);
+        }
+
+        private void fill() {
+            if (!head.isSelected()) {
+                getChildren().remove(detail);
+                return;
+            }
+            formula.setText(finding.about().formula());
+            numbers.setText(finding.reading().numbers().get());
+            source.setText(finding.about().source());
+            boolean searched = Assessment.worstPose(finding).isPresent();
+            worst.setVisible(searched);
+            worst.setManaged(searched);
+            search.setText(searched
+                    ? sureness(finding)
+                    : "");
+            if (finding.cures() != shownCures) {
+                shownCures = finding.cures();
+                cures.getChildren().setAll(shownCures.stream().map(cure -> cureButton(cure, finding.margin(), actions)).toList());
+                cures.setManaged(!shownCures.isEmpty());
+            }
+            boolean holds = finding.verdict() == Verdict.HOLDS && shownCures.isEmpty();
+            seek.setVisible(holds);
+            seek.setManaged(holds);
+            if (!getChildren().contains(detail)) {
+                getChildren().add(detail);
+            }
+        }
+    }
+
+    /** A cure with what it does, as a button that makes its change. */
+    public static WideButton cureButton(Finding.Cure cure, double before, Actions actions) {
+        Label what = Words.of("cure-what", cure.what());
+        what.setMaxWidth(Double.MAX_VALUE);
+        Label effect = new Label(Finding.change(before, cure.margin())
+                + (cure.price().isEmpty() ? "" : " · " + cure.price()));
+        effect.getStyleClass().addAll("cure-effect", cure.verdict().word());
+        effect.setWrapText(true);
+        VBox box = new VBox(what, effect);
+        if (!cure.worsens().isEmpty()) {
+            Label but = new Label("but then: " + String.join(" ", cure.worsens()));
+            but.getStyleClass().addAll("hint", "gives");
+            but.setWrapText(true);
+            box.getChildren().add(but);
+        }
+        WideButton button = new WideButton(box, "cure");
+        button.setAccessibleText("Apply: " + cure.what() + ", margin " + Finding.change(before, cure.margin()));
+        button.setOnAction(e -> {
+            button.setSelected(false);
+            actions.apply(cure);
+        });
+        return button;
+    }
+}

@@ -1,0 +1,143 @@
+package firmperch.desk.app;
+
+import firmperch.desk.frame.Step;
+import firmperch.desk.widget.Words;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window on the demo, with answers in place of file choosers and a few words for driving it. */
+final class DeskFixture {
+    /** Answers given in a person's place. */
+    static final class Answers implements DeskApp.Questions {
+        Optional<Boolean> saveFirst = Optional.of(false);
+        boolean takeUp = true;
+        Path toOpen;
+        Path toWrite;
+        final List<String> asked = new ArrayList<>();
+
+        @Override
+        public Optional<Boolean> saveFirst(String name) {
+            asked.add("save first? " + name);
+            return saveFirst;
+        }
+
+        @Override
+        public boolean takeUp(String name) {
+            asked.add("take up? " + name);
+            return takeUp;
+        }
+
+        @Override
+        public File fileToOpen() {
+            return toOpen == null ? null : toOpen.toFile();
+        }
+
+        @Override
+        public File fileToWrite(String title, String suggested, String extension) {
+            asked.add(suggested);
+            return toWrite == null ? null : toWrite.toFile();
+        }
+    }
+
+    final DeskApp app = new DeskApp();
+    final Answers answers = new Answers();
+    private final FxRobot robot;
+
+    DeskFixture(Stage stage) {
+        this.robot = new FxRobot();
+        app.ask(answers);
+        app.open(stage, Opening.of(null), app::begin);
+    }
+
+    /** Waits for the desk that follows the first picture. */
+    void open() {
+        until("the desk comes", () -> app.desk() != null);
+    }
+
+    /** Waits until something is so. */
+    void until(String what, Callable<Boolean> so) {
+        waitFor(10, so, "never: " + what);
+    }
+
+    private static void waitFor(int seconds, Callable<Boolean> what, String otherwise) {
+        try {
+            WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS,
+                    () -> WaitForAsyncUtils.waitForAsyncFx(5000, what));
+        } catch (TimeoutException e) {
+            throw new AssertionError(otherwise, e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until every pose has been looked at and cures are found. */
+    void settle() {
+        waitFor(60, () -> !app.desk().busy() && app.document().assessment().get().complete(),
+                "the search does not end");
+    }
+
+    void go(Step step) {
+        robot.interact(() -> app.desk().go(step));
+    }
+
+    /** Types into the field of that path and presses Enter. */
+    void type(String id, String text) {
+        TextInputControl field = find(id);
+        robot.interact(() -> {
+            field.requestFocus();
+            field.selectAll();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> field.replaceText(0, field.getText().length(), text));
+        robot.interact(field::requestFocus);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    String text(String id) {
+        Node node = find(id);
+        return node instanceof TextField field ? field.getText() : ((Label) node).getText();
+    }
+
+    @SuppressWarnings("unchecked")
+    <T extends Node> T find(String id) {
+        try {
+            WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS,
+                    () -> robot.lookup((Node n) -> id.equals(n.getId())).tryQuery().isPresent());
+        } catch (TimeoutException e) {
+            throw new AssertionError("there is no " + id, e);
+        }
+        return (T) robot.lookup((Node n) -> id.equals(n.getId())).query();
+    }
+
+    /** Words anywhere in the window. */
+    boolean says(String words) {
+        return robot.lookup(n -> n instanceof Label label && label.isVisible() && label.getText() != null
+                && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent();
+    }
+
+    void press(String id) {
+        Node node = find(id);
+        robot.interact(() -> {
+            if (node instanceof javafx.scene.control.ButtonBase button) {
+                button.fire();
+            } else {
+                throw new AssertionError(id + " is no button");
+            }
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}

@@ -1,0 +1,607 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.desk.document.RecentFiles;
+import firmperch.desk.document.UserData;
+import firmperch.desk.frame.Step;
+import firmperch.check.Finding;
+import firmperch.check.Verdict;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.file.ProjectFile;
+import firmperch.body.Vec3;
+import firmperch.project.Sample;
+import firmperch.rig.LevelArm;
+import firmperch.rig.Station;
+import firmperch.search.Assessor;
+import firmperch.search.Progress;
+import firmperch.units.UnitSystem;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drives the real window through the whole of the work, as a person would. */
+@ExtendWith(ApplicationExtension.class)
+class DeskTest {
+    private final FxRobot robot = new FxRobot();
+    private DeskFixture desk;
+
+    @TempDir
+    private Path folder;
+
+    @Start
+    void start(Stage stage) {
+        desk = new DeskFixture(stage);
+    }
+
+    @BeforeEach
+    void open() {
+        desk.open();
+    }
+
+    @AfterEach
+    void close() {
+        robot.interact(() -> desk.app.document().close());
+    }
+
+    private LevelArm arm() {
+        return (LevelArm) desk.app.document().project().perch().arm();
+    }
+
+    // The verdict.
+
+    @Test
+    void opensOnTheDemoWithItsVerdictSentence() {
+        desk.settle();
+        assertThat(desk.text("sentence"))
+                .isEqualTo(Assessor.everyPose(Sample.project(), Progress.NONE).sentence());
+        assertThat(desk.text("cure-sentence")).startsWith("Cheapest cure: lever 65 mm");
+    }
+
+    @Test
+    void aPressOnApplyMakesTheCheapestCure() {
+        desk.settle();
+        desk.press("apply-cure");
+        assertThat(arm().closure()).isEqualTo("lever-65");
+        desk.settle();
+        assertThat(desk.text("sentence")).isEqualTo("It stands in every pose, and everything holds.");
+        desk.press("undo");
+        assertThat(arm().closure()).isEqualTo("knob-60");
+        desk.settle();
+        assertThat(desk.text("sentence")).contains("slip first");
+    }
+
+    /** A cure found before a drag changes the part only: the arm stays where it has been dragged to. */
+    @Test
+    void applyingACureLeavesTheArmWhereItIs() {
+        desk.settle();
+        robot.interact(() -> {
+            desk.app.document().edit(
+                    desk.app.document().project().with(desk.app.document().project().stance().with("lift", 0.18)));
+            ((javafx.scene.control.Button) desk.app.desk().lookup("#apply-cure")).fire();
+        });
+        assertThat(arm().closure()).isEqualTo("lever-65");
+        assertThat(desk.app.document().project().stance().joints()).containsEntry("lift", 0.18);
+    }
+
+    // The steps.
+
+    @ParameterizedTest
+    @EnumSource(Step.class)
+    void everyStepShowsSomethingThatComputes(Step step) {
+        desk.settle();
+        robot.clickOn("#step-" + step.name().toLowerCase());
+        desk.settle();
+        assertThat(robot.lookup(".panel .label").queryAll()).isNotEmpty();
+        assertThat(robot.lookup((Node n) -> n instanceof Labeled l && l.getText() != null
+                && (l.getText().contains("NaN") || l.getText().contains("null"))).tryQuery()).isEmpty();
+    }
+
+    @Test
+    void shotAnswersWithTheCamerasHeight() {
+        desk.go(Step.SHOT);
+        assertThat(desk.says("509 mm above the work")).isTrue();
+        desk.type("shot.width", "60 cm");
+        assertThat(desk.app.document().project().shot().width()).isCloseTo(0.6, within(1e-12));
+        // Thin lens by hand: m = 23.5/600, u + v = 24·(2 + m + 1/m) = 661.7 mm.
+        assertThat(desk.says("662 mm above the work")).isTrue();
+        assertThat(desk.says("600 / 452 mm")).isTrue();
+    }
+
+    @Test
+    void tooNearToFocusAndNoRoomForTheHandsAreSaidInWords() {
+        desk.go(Step.SHOT);
+        desk.type("shot.nearestFocus", "900");
+        desk.settle();
+        assertThat(desk.app.document().assessment().get().finding("shot.focus").verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(desk.text("sentence")).contains("too near to focus on");
+    }
+
+    @Test
+    void aCameraAboveTheCeilingIsSaidInWords() {
+        desk.go(Step.SHOT);
+        desk.type("shot.focalLength", "100");
+        assertThat(desk.says("too near the ceiling of 2300 mm or above it: take a shorter lens")).isTrue();
+    }
+
+    @Test
+    void gearIsAddedWeighedAndRemoved() {
+        desk.go(Step.GEAR);
+        double before = desk.app.document().project().gear().mass();
+        desk.press("gear-add");
+        assertThat(desk.app.document().project().gear().items()).hasSize(7);
+        desk.type("gear.items.6.mass", "2 lb 10 oz");
+        assertThat(desk.app.document().project().gear().mass()).isCloseTo(before + 1.19068, within(1e-5));
+        assertThat(desk.says("7 items")).isTrue();
+        robot.interact(() -> desk.app.document().undo());
+        robot.interact(() -> desk.app.document().undo());
+        assertThat(desk.app.document().project().gear().items()).hasSize(6);
+    }
+
+    @Test
+    void aFootprintThatClosesTheWalkwayIsSaid() {
+        desk.go(Step.PLACE);
+        desk.type("stance.x", "850");
+        desk.settle();
+        assertThat(desk.app.document().assessment().get().finding("place.walkway").verdict())
+                .isEqualTo(Verdict.GIVES);
+        assertThat(desk.says("550 / 458 mm")).isTrue();
+    }
+
+    // Perch: stations, parts, choices.
+
+    @ParameterizedTest
+    @EnumSource(value = Station.class, names = "PLACE", mode = EnumSource.Mode.EXCLUDE)
+    void everyStationCanBeChosenAndEdited(Station station) {
+        robot.clickOn("#station-" + station.id());
+        assertThat(robot.lookup(".panel-title").queryAs(Label.class).getText()).isEqualTo(station.label());
+        assertThat(robot.lookup(".field-line").queryAll()).hasSizeGreaterThan(3);
+    }
+
+    @Test
+    void aNewPostIsChosenFromTheCatalogue() {
+        robot.clickOn("#station-post");
+        ComboBox<firmperch.stock.Catalogue.Row> choice = desk.find("perch.upright.stock");
+        robot.interact(() -> choice.setValue(firmperch.stock.PostStock.ALL.get("pipe-60.3x3.6")));
+        desk.settle();
+        assertThat(desk.says("Steel pipe 60.3 × 3.6")).isTrue();
+        assertThat(desk.app.document().assessment().get().finding("arm.sag").margin()).isGreaterThan(1.2);
+    }
+
+    @Test
+    void aClosureBringsItsHandTorque() {
+        robot.clickOn("#station-arm");
+        ComboBox<firmperch.stock.Catalogue.Row> choice = desk.find("perch.arm.closure");
+        robot.interact(() -> choice.setValue(firmperch.stock.Closure.ALL.get("lever-90")));
+        assertThat(arm().handTorque()).isEqualTo(9.0);
+        desk.type("perch.arm.handTorque", "7.5");
+        assertThat(arm().handTorque()).isEqualTo(7.5);
+        assertThat(arm().closure()).isEqualTo("lever-90");
+    }
+
+    // Bad input.
+
+    @Test
+    void aLengthThatCannotBeReadIsRefusedAndTheLastGoodStays() {
+        robot.clickOn("#station-arm");
+        desk.type("perch.arm.linkLength", "long enough");
+        assertThat(arm().linkLength()).isEqualTo(0.68);
+        assertThat(desk.says("Link length: “long enough” was given; expected is a length such as 600")).isTrue();
+        desk.type("perch.arm.linkLength", "9 m");
+        assertThat(desk.says("expected is 100 mm to 3000 mm")).isTrue();
+        assertThat(arm().linkLength()).isEqualTo(0.68);
+        desk.type("perch.arm.linkLength", "23 5/8\"");
+        assertThat(arm().linkLength()).isCloseTo(0.600075, within(1e-9));
+        assertThat(desk.says("was given")).isFalse();
+    }
+
+    /** Answers arrive from the background while a person is typing: they must not wipe out what is typed. */
+    @Test
+    void whatIsBeingTypedIsNotOverwritten() {
+        robot.clickOn("#station-arm");
+        javafx.scene.control.TextField field = desk.find("perch.arm.linkLength");
+        robot.interact(() -> {
+            field.requestFocus();
+            field.replaceText(0, field.getText().length(), "50");
+        });
+        desk.settle();
+        robot.interact(() -> desk.app.document().edit("place.ceiling", 2.4));
+        assertThat(field.getText()).isEqualTo("50");
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        assertThat(desk.app.document().project().perch()).as("50 mm is refused, 680 stays")
+                .isEqualTo(Sample.project().perch());
+    }
+
+    @Test
+    void aValueTypedAndLeftByShortcutIsNotLost() {
+        robot.clickOn("#station-arm");
+        javafx.scene.control.TextField field = desk.find("perch.arm.linkLength");
+        robot.interact(() -> {
+            field.requestFocus();
+            field.replaceText(0, field.getText().length(), "650");
+        });
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(arm().linkLength()).isEqualTo(0.65);
+    }
+
+    @Test
+    void escapeTakesARefusedEntryBack() {
+        robot.clickOn("#station-arm");
+        desk.type("perch.arm.linkLength", "x");
+        assertThat(desk.says("was given")).isTrue();
+        robot.interact(() -> desk.find("perch.arm.linkLength").requestFocus());
+        robot.type(KeyCode.ESCAPE);
+        assertThat(desk.text("perch.arm.linkLength")).isEqualTo("680 mm");
+        assertThat(desk.says("was given")).isFalse();
+    }
+
+    @Test
+    void aPostShorterThanItsHolesIsRefused() {
+        robot.clickOn("#station-post");
+        desk.type("perch.upright.length", "900");
+        assertThat(desk.says("lies in the post of 900 mm")).isTrue();
+        assertThat(desk.app.document().project()).isEqualTo(Sample.project());
+    }
+
+    // Dragging.
+
+    private Point2D onSide(Vec3 inPerch) {
+        var s = desk.app.document().assessment().get().situation();
+        DrawingPane pane = desk.find("side-view");
+        Vec3 room = s.inRoom(inPerch);
+        return pane.localToScreen(pane.pixelX(room.x()), pane.pixelY(room.z()));
+    }
+
+    private Point2D onPlan(Vec3 inPerch) {
+        var s = desk.app.document().assessment().get().situation();
+        DrawingPane pane = desk.find("plan-view");
+        Vec3 room = s.inRoom(inPerch);
+        return pane.localToScreen(pane.pixelX(room.x()), pane.pixelY(room.y()));
+    }
+
+    @Test
+    void draggingTheCameraInTheSideViewLiftsTheArm() {
+        desk.settle();
+        var before = desk.app.document().assessment().get().situation().posed();
+        DrawingPane pane = desk.find("side-view");
+        Point2D camera = onSide(before.sensor());
+        robot.drag(camera, MouseButton.PRIMARY).moveTo(camera.add(0, 40)).drop();
+        var after = desk.app.document().assessment().get().situation().posed();
+        assertThat(before.sensor().z() - after.sensor().z()).isCloseTo(40 / pane.scale(), within(3 / pane.scale()));
+        assertThat(after.lift()).isLessThan(before.lift());
+        desk.press("undo");
+        assertThat(desk.app.document().assessment().get().situation().posed().lift())
+                .as("one drag, one step of undo").isEqualTo(before.lift());
+    }
+
+    @Test
+    void theAnswerFollowsTheDrag() {
+        desk.settle();
+        Finding push = desk.app.document().assessment().get().finding("tip.push");
+        Point2D camera = onSide(desk.app.document().assessment().get().situation().posed().sensor());
+        robot.drag(camera, MouseButton.PRIMARY).moveTo(camera.add(0, 60));
+        assertThat(desk.app.document().assessment().get().finding("shot.hands").verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(desk.app.document().assessment().get().finding("tip.push")).as("every pose is still known")
+                .isSameAs(push);
+        assertThat(desk.text("sentence")).contains("hands have no room");
+        robot.drop();
+    }
+
+    @Test
+    void draggingTheCarriageStepsThroughThePinHoles() {
+        desk.settle();
+        var posed = desk.app.document().assessment().get().situation().posed();
+        Point2D carriage = onSide(posed.seat().plus(new Vec3(0, 0, posed.carriage().height() / 2)));
+        DrawingPane pane = desk.find("side-view");
+        robot.drag(carriage, MouseButton.PRIMARY).moveTo(carriage.add(0, 0.21 * pane.scale())).drop();
+        assertThat(desk.app.document().project().stance().joints()).containsEntry("pin", 3.0);
+    }
+
+    @Test
+    void draggingTheCameraInThePlanSwingsTheArm() {
+        desk.settle();
+        Point2D camera = onPlan(desk.app.document().assessment().get().situation().posed().sensor());
+        Point2D post = onPlan(Vec3.ZERO);
+        robot.drag(camera, MouseButton.PRIMARY).moveTo(post.add(60, -60)).drop();
+        assertThat(Math.toDegrees(desk.app.document().assessment().get().situation().posed().swing()))
+                .isCloseTo(45, within(4.0));
+    }
+
+    @Test
+    void draggingTheBaseInThePlanRollsThePerch() {
+        desk.settle();
+        DrawingPane pane = desk.find("plan-view");
+        Point2D base = onPlan(new Vec3(-0.2, -0.2, 0));
+        robot.drag(base, MouseButton.PRIMARY).moveTo(base.add(-20, 0)).drop();
+        assertThat(desk.app.document().project().stance().x()).isCloseTo(0.97 - 20 / pane.scale(), within(0.02));
+    }
+
+    @Test
+    void arrowKeysMoveTheArm() {
+        desk.settle();
+        robot.interact(() -> desk.find("side-view").requestFocus());
+        double lift = desk.app.document().assessment().get().situation().posed().lift();
+        robot.type(KeyCode.UP, 3).type(KeyCode.PAGE_DOWN).type(KeyCode.LEFT);
+        var posed = desk.app.document().assessment().get().situation().posed();
+        assertThat(Math.toDegrees(posed.lift() - lift)).isCloseTo(3, within(1e-6));
+        assertThat(Math.toDegrees(posed.swing())).isCloseTo(2, within(1e-6));
+        assertThat(desk.app.document().project().stance().joints()).containsEntry("pin", 4.0);
+    }
+
+    // Steady.
+
+    @Test
+    void theWorstPoseIsJumpedTo() {
+        desk.settle();
+        Finding hold = desk.app.document().assessment().get().finding("arm.hold");
+        Node go = robot.lookup((Node n) -> n instanceof javafx.scene.control.Hyperlink l
+                && l.getText().equals("go there")).query();
+        robot.interact(() -> ((javafx.scene.control.Hyperlink) go).fire());
+        assertThat(desk.app.document().assessment().get().situation().posed().pose()).isEqualTo(hold.pose());
+    }
+
+    @Test
+    void aReasonOpensToFormulaNumbersAndSource() {
+        desk.settle();
+        robot.clickOn("#step-steady");
+        desk.press("reason-tip.push");
+        assertThat(desk.says("F = W · d / z")).isTrue();
+        assertThat(desk.says("/ 1500 mm = 148 N")).isTrue();
+        assertThat(desk.says("IEC 62368-1")).isTrue();
+        assertThat(desk.says("poses looked at")).isTrue();
+    }
+
+    @Test
+    void whatIsAskedCanBeChanged() {
+        desk.settle();
+        desk.go(Step.STEADY);
+        javafx.scene.control.TitledPane policy = desk.find("policy");
+        robot.interact(() -> policy.setExpanded(true));
+        WaitForAsyncUtils.waitForFxEvents();
+        desk.type("policy.pushShare", "0.3");
+        desk.settle();
+        assertThat(desk.app.document().assessment().get().finding("tip.push").verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(desk.text("sentence")).startsWith("It does not stand firmly enough");
+    }
+
+    @Test
+    void theSearchCanBeStoppedAndTakenUpAgain() {
+        desk.settle();
+        robot.interact(() -> {
+            desk.app.document().edit("perch.arm.linkLength", 0.66);
+            desk.app.document().stop();
+        });
+        assertThat(desk.text("working")).isEqualTo("Only this pose has been looked at.");
+        assertThat(desk.text("sentence")).contains("this pose");
+        desk.press("stop");
+        desk.settle();
+        assertThat(desk.text("sentence")).contains("every pose");
+    }
+
+    // Ballast, make, prove.
+
+    @Test
+    void ballastSaysHowMuchAndPoursIt() {
+        desk.settle();
+        desk.go(Step.BALLAST);
+        desk.settle();
+        assertThat(desk.text("ballast-answer")).startsWith("The policy needs ").contains("high in this box");
+        assertThat(desk.text("ballast-bags")).contains("× 25 kg bag with").contains("× 80 lb bag");
+        desk.press("ballast-apply");
+        desk.settle();
+        double fill = ((firmperch.rig.CastBox) desk.app.document().project().perch().base()).fill();
+        assertThat(fill).isLessThan(0.12).isGreaterThan(0.02);
+        assertThat(desk.app.document().assessment().get().finding("tip.push").margin()).isBetween(1.0, 1.01);
+    }
+
+    @Test
+    void listsAndBuildPackAreWritten() {
+        desk.settle();
+        desk.go(Step.MAKE);
+        assertThat(desk.says("Carriage layer")).isTrue();
+        desk.answers.toWrite = folder.resolve("pack.pdf");
+        desk.press("export-pdf");
+        desk.until("the pack is written", () -> desk.says("Written: " + folder.resolve("pack.pdf")));
+        assertThat(folder.resolve("pack.pdf")).isNotEmptyFile();
+        desk.answers.toWrite = folder.resolve("cuts.csv");
+        desk.press("export-csv");
+        desk.until("the lists are written", () -> desk.says("Written: " + folder.resolve("cuts.csv")));
+        assertThat(folder.resolve("cuts.csv")).content().contains("Stick,4,beech D40");
+        assertThat(folder.resolve("wedging-bench-hardware.csv")).content().contains("Caster");
+        assertThat(desk.says("Written: ")).isTrue();
+    }
+
+    /** The set pose alone would say that nothing is short: the pack waits for the worst of all poses. */
+    @Test
+    void aPackExportedDuringTheSearchStatesTheSettledFigures() throws IOException {
+        desk.settle();
+        robot.interact(() -> desk.app.document().edit("perch.arm.linkLength", 0.70));
+        desk.answers.toWrite = folder.resolve("pack.pdf");
+        assertThat(desk.app.document().settled()).isFalse();
+        robot.interact(() -> desk.app.exportPack());
+        desk.settle();
+        desk.until("the pack is written", () -> desk.says("Written: " + folder.resolve("pack.pdf")));
+        try (PDDocument pack = Loader.loadPDF(folder.resolve("pack.pdf").toFile())) {
+            String text = new PDFTextStripper().getText(pack).replaceAll("\\s+", " ");
+            assertThat(text).contains(desk.app.document().assessment().get().sentence());
+            Finding sag = desk.app.document().assessment().get().finding("arm.sag");
+            assertThat(sag.verdict()).isEqualTo(Verdict.GIVES);
+            assertThat(text).contains(sag.about().question() + " " + sag.about().unit()
+                    .show(sag.reading().asked(), UnitSystem.METRIC));
+        }
+    }
+
+    @Test
+    void aMeasurementStandsBesideItsPrediction() {
+        desk.settle();
+        desk.go(Step.PROVE);
+        assertThat(desk.says("measured 139 N, predicted 148 N")).isTrue();
+        desk.type("prove-value", "110 N");
+        assertThat(desk.app.document().project().log()).hasSize(4);
+        assertThat(desk.says("26 % (38 N) less than predicted: it tips sooner")).isTrue();
+        desk.type("prove-value", "a lot");
+        assertThat(desk.text("prove-error")).contains("“a lot” was given").contains("90 N");
+        desk.type("prove-date", "yesterday");
+        desk.type("prove-value", "100");
+        assertThat(desk.text("prove-error")).contains("a day such as 2026-11-23");
+        assertThat(desk.app.document().project().log()).hasSize(4);
+    }
+
+    // Files, units, closing.
+
+    @Test
+    void savesOpensAndRemembers() throws IOException {
+        Path file = folder.resolve("mine.perch.json");
+        robot.interact(() -> desk.app.document().edit("name", "Mine"));
+        desk.answers.toWrite = file;
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(ProjectFile.read(file).name()).isEqualTo("Mine");
+        assertThat(desk.app.document().unsaved()).isFalse();
+        assertThat(new RecentFiles(UserData.folder()).list()).first().isEqualTo(file.toAbsolutePath());
+        robot.interact(() -> desk.app.document().edit("name", "Mine again"));
+        desk.answers.toOpen = file;
+        robot.push(KeyCode.CONTROL, KeyCode.O);
+        desk.until("it is open", () -> desk.app.document().project().name().equals("Mine"));
+        assertThat(desk.answers.asked).contains("save first? Mine again");
+    }
+
+    @Test
+    void aFileThatCannotBeReadLeavesWhatIsOpen() throws IOException {
+        Path broken = Files.writeString(folder.resolve("broken.perch.json"), "{\"format\":");
+        desk.answers.toOpen = broken;
+        robot.push(KeyCode.CONTROL, KeyCode.O);
+        desk.until("it is read", () -> !desk.text("notice").startsWith("Opening"));
+        assertThat(desk.text("notice")).startsWith("broken.perch.json cannot be opened");
+        assertThat(desk.app.document().project()).isEqualTo(Sample.project());
+    }
+
+    @Test
+    void savingWhereNothingCanBeWrittenIsSaid() throws IOException {
+        Path blocker = Files.writeString(folder.resolve("blocker"), "");
+        robot.interact(() -> desk.app.document().edit("name", "Mine"));
+        desk.answers.toWrite = blocker.resolve("x.perch.json");
+        robot.push(KeyCode.CONTROL, KeyCode.S);
+        assertThat(desk.text("notice")).startsWith("Not saved").contains("Choose another place");
+        assertThat(desk.app.document().unsaved()).isTrue();
+    }
+
+    @Test
+    void unsavedWorkIsOnDiskWithinFiveSeconds() {
+        robot.interact(() -> desk.app.document().edit("name", "Not saved by hand"));
+        Path kept = UserData.folder().resolve("recovery")
+                .resolve(ProcessHandle.current().pid() + ProjectFile.EXTENSION);
+        assertThat(kept).satisfies(path -> org.testfx.util.WaitForAsyncUtils.waitFor(5,
+                java.util.concurrent.TimeUnit.SECONDS,
+                () -> Files.exists(path) && Files.readString(path).contains("Not saved by hand")));
+    }
+
+    @Test
+    void closingWithUnsavedWorkAsks() {
+        robot.interact(() -> desk.app.document().edit("name", "Mine"));
+        desk.answers.saveFirst = java.util.Optional.empty();
+        WindowEvent event = new WindowEvent(desk.app.stage(), WindowEvent.WINDOW_CLOSE_REQUEST);
+        robot.interact(() -> desk.app.stage().getOnCloseRequest().handle(event));
+        assertThat(desk.answers.asked).containsExactly("save first? Mine");
+        assertThat(event.isConsumed()).as("not closed after all").isTrue();
+    }
+
+    @Test
+    void closingAfterSavingDoesNotAsk() {
+        WindowEvent event = new WindowEvent(desk.app.stage(), WindowEvent.WINDOW_CLOSE_REQUEST);
+        robot.interact(() -> desk.app.stage().getOnCloseRequest().handle(event));
+        assertThat(desk.answers.asked).isEmpty();
+        assertThat(event.isConsumed()).isFalse();
+    }
+
+    @Test
+    void everythingIsShownInTheUnitsChosen() {
+        robot.clickOn("#station-arm");
+        assertThat(desk.text("perch.arm.linkLength")).isEqualTo("680 mm");
+        desk.press("units");
+        assertThat(desk.text("perch.arm.linkLength")).isEqualTo("26 3/4\"");
+        desk.type("perch.arm.linkLength", "27");
+        assertThat(arm().linkLength()).isCloseTo(27 * 0.0254, within(1e-12));
+        desk.press("units");
+        assertThat(desk.text("perch.arm.linkLength")).isEqualTo("686 mm");
+    }
+
+    @Test
+    void undoAndRedoGoThroughEverything() {
+        robot.interact(() -> desk.app.document().edit("perch.arm.linkLength", 0.5));
+        robot.interact(() -> desk.app.document().edit("place.ceiling", 2.5));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.app.document().project()).isEqualTo(Sample.project());
+        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        assertThat(arm().linkLength()).isEqualTo(0.5);
+        assertThat(desk.app.document().project().place().ceiling()).isEqualTo(2.30);
+    }
+
+    @Test
+    void stepsAreReachedByKeyboard() {
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT7);
+        assertThat(desk.says("Cut list, in mm")).isTrue();
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        assertThat(desk.says("The picture")).isTrue();
+    }
+
+    @Test
+    void nothingThatMattersIsCutOffInTheSmallestWindow() {
+        robot.interact(() -> {
+            desk.app.stage().setWidth(desk.app.stage().getMinWidth());
+            desk.app.stage().setHeight(desk.app.stage().getMinHeight());
+            desk.app.document().edit("perch.base.casterOut", 0.25);
+        });
+        desk.settle();
+        for (String id : new String[]{"sentence", "cure-sentence", "apply-cure", "build-pack", "units", "file-menu",
+                "step-shot", "step-ballast", "step-prove"}) {
+            Labeled words = desk.find(id);
+            Text painted = (Text) words.lookup(".text");
+            assertThat(painted.getText().replaceAll("\\s+", " ")).as(id).isEqualTo(words.getText());
+        }
+    }
+
+    @Test
+    void everyControlHasANameForAssistiveTechnology() {
+        desk.settle();
+        for (Step step : Step.values()) {
+            desk.go(step);
+            WaitForAsyncUtils.waitForFxEvents();
+            for (Node node : robot.lookup((Node n) -> n.isFocusTraversable() && n.isVisible()
+                    && n.getScene() != null && n instanceof javafx.scene.control.Control
+                    && !(n instanceof javafx.scene.control.ScrollPane)).queryAll()) {
+                String name = node.getAccessibleText();
+                if (name == null && node instanceof Labeled labeled) {
+                    name = labeled.getText();
+                }
+                assertThat(name).as("%s in %s", node, step).isNotBlank();
+            }
+        }
+    }
+}

@@ -1,0 +1,80 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.geometry.Bounds;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The desk takes the place of the first picture without anything that was to be read moving. */
+@ExtendWith(ApplicationExtension.class)
+class FirstPictureTest {
+    private final FxRobot robot = new FxRobot();
+    private final DeskApp app = new DeskApp();
+
+    @Start
+    void start(Stage stage) {
+        app.open(stage, Opening.of(null), () -> {
+        });
+    }
+
+    @AfterEach
+    void close() {
+        robot.interact(() -> app.document().close());
+    }
+
+    private WritableImage picture() {
+        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> app.stage().getScene().snapshot(null));
+    }
+
+    /** What the two pictures differ in, as many pixels. */
+    private static int different(WritableImage a, WritableImage b, Rectangle2D part) {
+        int count = 0;
+        for (int y = (int) part.getMinY(); y < part.getMaxY(); y++) {
+            for (int x = (int) part.getMinX(); x < part.getMaxX(); x++) {
+                count += a.getPixelReader().getArgb(x, y) == b.getPixelReader().getArgb(x, y) ? 0 : 1;
+            }
+        }
+        return count;
+    }
+
+    private static Bounds inScene(Node node) {
+        return node.localToScene(node.getLayoutBounds());
+    }
+
+    @Test
+    void nothingMoves() {
+        FirstPicture first = (FirstPicture) app.stage().getScene().getRoot();
+        Bounds drawing = inScene(first.views());
+        Bounds side = inScene(first.lookup("#side-view"));
+        Bounds rose = inScene(first.lookup("#rose"));
+        Bounds words = inScene(first.sentence());
+        WritableImage before = picture();
+        robot.interact(() -> {
+            app.begin();
+            app.document().stop();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        WritableImage after = picture();
+        Parent desk = app.stage().getScene().getRoot();
+        assertThat(inScene(desk.lookup("#side-view"))).isEqualTo(side);
+        assertThat(inScene(desk.lookup("#rose"))).isEqualTo(rose);
+        assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name").isZero();
+        assertThat(different(before, after, new Rectangle2D(drawing.getMinX(), drawing.getMinY(), drawing.getWidth(),
+                drawing.getHeight()))).as("drawing").isZero();
+        assertThat(different(before, after, new Rectangle2D(drawing.getMinX(), 61, drawing.getWidth(),
+                words.getMaxY() - 61))).as("mark and verdict").isZero();
+        assertThat(different(before, after, new Rectangle2D(0, 61, 286, 739))).as("the load path has come")
+                .isPositive();
+    }
+}
