@@ -1,45 +1,58 @@
 package firmperch;
 
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.properties.HasModifiers.Predicates.modifier;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+import firmperch.part.Part;
+import java.util.List;
 
-/** The packages depend on each other one way only, in the order of the work. */
+/** The packages depend on each other one way only, and nothing outside {@code part} knows a part. */
 @AnalyzeClasses(packages = "firmperch", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
-
-    @ArchTest
-    static final ArchRule ONE_WAY = layeredArchitecture().consideringOnlyDependenciesInLayers()
-            .layer("units").definedBy("firmperch.units").layer("stock").definedBy("firmperch.stock").layer("shot")
-            .definedBy("firmperch.shot").layer("frame").definedBy("firmperch.frame").layer("rig")
-            .definedBy("firmperch.rig").layer("pose").definedBy("firmperch.pose").layer("log")
-            .definedBy("firmperch.log").layer("project").definedBy("firmperch.project").layer("check")
-            .definedBy("firmperch.check").layer("search").definedBy("firmperch.search").layer("draw")
-            .definedBy("firmperch.draw").layer("make").definedBy("firmperch.make").layer("file")
-            .definedBy("firmperch.file").whereLayer("file").mayNotBeAccessedByAnyLayer().whereLayer("make")
-            .mayNotBeAccessedByAnyLayer().whereLayer("draw").mayOnlyBeAccessedByLayers("make").whereLayer("search")
-            .mayOnlyBeAccessedByLayers("make", "file").whereLayer("check")
-            .mayOnlyBeAccessedByLayers("search", "draw", "make", "file").whereLayer("project")
-            .mayOnlyBeAccessedByLayers("check", "search", "draw", "make", "file").whereLayer("pose")
-            .mayOnlyBeAccessedByLayers("check", "search", "draw", "make", "file").whereLayer("frame")
-            .mayOnlyBeAccessedByLayers("pose", "check", "search", "draw", "make");
+    /** Each may use those before it. */
+    private static final List<String> ORDER = List.of("units", "stock", "param", "shot", "body", "part", "frame",
+            "pose",
+            "log", "project", "check", "search", "draw", "make", "file");
 
     @ArchTest
     static final ArchRule NO_CYCLES = SlicesRuleDefinition.slices().matching("firmperch.(*)..").should()
             .beFreeOfCycles();
 
     @ArchTest
+    static final ArchRule UNITS_KNOW_NOTHING = noClasses().that().resideInAPackage("firmperch.units").should()
+            .dependOnClassesThat().resideInAnyPackage(above("units"));
+
+    @ArchTest
+    static final ArchRule BODIES_KNOW_NO_PARTS = noClasses().that().resideInAPackage("firmperch.body").should()
+            .dependOnClassesThat().resideInAnyPackage(above("body"));
+
+    @ArchTest
+    static final ArchRule PARTS_KNOW_NO_CHECKS = noClasses().that().resideInAPackage("firmperch.part").should()
+            .dependOnClassesThat().resideInAnyPackage(above("part"));
+
+    @ArchTest
+    static final ArchRule CHECKS_KNOW_NO_SEARCH = noClasses().that().resideInAPackage("firmperch.check").should()
+            .dependOnClassesThat().resideInAnyPackage(above("check"));
+
+    @ArchTest
     static final ArchRule NO_INTERFACE = noClasses().should().dependOnClassesThat().resideInAnyPackage("javafx..",
             "firmperch.desk..", "javax.swing..");
 
     @ArchTest
-    static final ArchRule CHECKS_ARE_ALIKE = classes().that().haveSimpleNameEndingWith("Check").and()
-            .areNotInterfaces().should().implement(firmperch.check.Check.class).andShould()
-            .haveModifier(com.tngtech.archunit.core.domain.JavaModifier.FINAL);
+    static final ArchRule NOBODY_NAMES_A_PART = noClasses().that().resideOutsideOfPackage("firmperch.part").should()
+            .dependOnClassesThat(resideInAPackage("firmperch.part").and(assignableTo(Part.class))
+                    .and(modifier(JavaModifier.FINAL)));
+
+    private static String[] above(String layer) {
+        return ORDER.subList(ORDER.indexOf(layer) + 1, ORDER.size()).stream().map(l -> "firmperch." + l)
+                .toArray(String[]::new);
+    }
 }

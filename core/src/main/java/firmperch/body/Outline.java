@@ -95,7 +95,8 @@ public record Outline(List<Edge> loop, List<List<Edge>> cutouts) {
 
     /** A whole circle. */
     public static List<Edge> circle(double x, double y, double radius) {
-        return List.of(new Arc(new Point(x, y), radius, 0, Math.PI), new Arc(new Point(x, y), radius, Math.PI, Math.PI));
+        return List.of(new Arc(new Point(x, y), radius, 0, Math.PI),
+                new Arc(new Point(x, y), radius, Math.PI, Math.PI));
     }
 
     /** The same shape with another loop taken out. */

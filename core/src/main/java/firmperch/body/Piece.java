@@ -94,7 +94,7 @@ public record Piece(Body body, Station station, String name, Solid solid, Materi
                     ? cut.pricePerMetre() * solid.size().x()
                     : solid.massAt(1).mass() * material.pricePerCubicMetre();
             case Supply.Ready ready -> ready.price();
-            case Supply.Poured _, Supply.Owned _ -> 0;
+            case Supply.Poured _,Supply.Owned _ -> 0;
         };
     }
 

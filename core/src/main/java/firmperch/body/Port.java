@@ -39,7 +39,8 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
      * @param filling what it is filled with
      * @param floor what its floor is of, and how thick, m
      */
-    public record Hollow(double filled, double depth, double width, Material filling, Material floor, double floorThickness)
+    public record Hollow(double filled, double depth, double width, Material filling, Material floor,
+            double floorThickness)
             implements
                 Fit {
         @Override

@@ -74,7 +74,8 @@ final class BarChecks {
                 Scope.EVERY_POSE, true, "an end of %s splits",
                 "N ≤ min(2·e·t·f_v, d·t·f_b·C, (w − d)·t·f_t), e from the hole's edge, C = e/7d",
                 "space frame, handled; bolted timber, strengths of EN 338 and EN 1995-1-1 8.5; NDS geometry factor, from memory"),
-                study -> bars(study, true), (alike, s) -> s.loaded(1, frame -> ends(alike, s)), Check.Certainty.SAMPLED);
+                study -> bars(study, true), (alike, s) -> s.loaded(1, frame -> ends(alike, s)),
+                Check.Certainty.SAMPLED);
     }
 
     private static Reading ends(Alike alike, Situation s) {
@@ -94,7 +95,8 @@ final class BarChecks {
             double bolt = bolt(end.joint(), hole);
             double distance = Math.min(end.hole(), solid.length() - end.hole());
             nearest = Math.min(nearest, distance / bolt);
-            PinnedEnd pinned = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(), distance,
+            PinnedEnd pinned = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(),
+                    distance,
                     bolt, hole);
             Responses.Ends forces = s.responses().of(end.member());
             int first = end.far() ? 6 : 0;
@@ -113,11 +115,14 @@ final class BarChecks {
         }
         PinnedEnd pinned = shown == null ? new PinnedEnd(0, 0, 0) : shown;
         double diameters = nearest;
-        return new Reading(asked, strength, () -> "shear-out " + s.show(Quantity.FORCE, pinned.shearOut()) + ", bearing "
-                + s.show(Quantity.FORCE, pinned.bearing()) + ", net section " + s.show(Quantity.FORCE, pinned.netSection())
-                + (diameters < PinnedEnd.FULL
-                        ? String.format(Locale.ROOT, "; the holes lie %.1f d from the end, full value needs 7 d", diameters)
-                        : ""));
+        return new Reading(asked, strength,
+                () -> "shear-out " + s.show(Quantity.FORCE, pinned.shearOut()) + ", bearing "
+                        + s.show(Quantity.FORCE, pinned.bearing()) + ", net section "
+                        + s.show(Quantity.FORCE, pinned.netSection())
+                        + (diameters < PinnedEnd.FULL
+                                ? String.format(Locale.ROOT,
+                                        "; the holes lie %.1f d from the end, full value needs 7 d", diameters)
+                                : ""));
     }
 
     private static boolean contains(Alike alike, Piece bar) {
@@ -160,7 +165,8 @@ final class BarChecks {
                         .filter(j -> j.outer().body().equals(body) && !j.inner().through().isEmpty()).toList();
                 if (on.size() == 2) {
                     subjects.add(new Subject<>(linked.freedom().id(), "arm", on.getFirst().station(),
-                            new Coupled(linked, study.assembly().freedoms().indexOf(linked.freedom()), on.get(0), on.get(1),
+                            new Coupled(linked, study.assembly().freedoms().indexOf(linked.freedom()), on.get(0),
+                                    on.get(1),
                                     on.getFirst().inner().through())));
                 }
             }
@@ -170,7 +176,8 @@ final class BarChecks {
 
     /** The stops keep the links well away from the angle at which their own lines meet and the ends break out. */
     private static Check<Coupled> fold() {
-        return new Asked<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?", Quantity.ANGLE,
+        return new Asked<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?",
+                Quantity.ANGLE,
                 Scope.NO_POSE, false, "the %s folds until its links break", "θ(N = strength) − largest stop",
                 "four-bar statics: N = W·b/(a·cos θ) + W·|sin θ|, with handling and a hand; 15° kept: our own judgement"),
                 BarChecks::coupled, BarChecks::fold, Check.Certainty.PROVEN);
@@ -279,10 +286,12 @@ final class BarChecks {
                     NetSection net = NetSection.of(((Solid.Bar) f.bar().solid()).section(), hole);
                     double[] foot = atFoot(f, s);
                     double stress = foot[0] / Math.min(net.modulusY(), net.modulusZ()) + foot[2] / net.area();
-                    return new Reading(stress, f.bar().material().allowedBending(), () -> s.show(Quantity.TORQUE, foot[0])
-                            + " / " + String.format(Locale.ROOT, "%.2f cm³",
-                                    Math.min(net.modulusY(), net.modulusZ()) * N_PER_MM2)
-                            + " + " + s.show(Quantity.FORCE, foot[2]) + " / A = " + s.show(Quantity.STRESS, stress));
+                    return new Reading(stress, f.bar().material().allowedBending(),
+                            () -> s.show(Quantity.TORQUE, foot[0])
+                                    + " / " + String.format(Locale.ROOT, "%.2f cm³",
+                                            Math.min(net.modulusY(), net.modulusZ()) * N_PER_MM2)
+                                    + " + " + s.show(Quantity.FORCE, foot[2]) + " / A = "
+                                    + s.show(Quantity.STRESS, stress));
                 }, Check.Certainty.PROVEN);
     }
 
@@ -303,14 +312,16 @@ final class BarChecks {
                 double width = ((Solid.Bar) f.bar().solid()).section().depth();
                 double depth = f.to() - f.from();
                 double pressure = 6 * foot[0] / (width * depth * depth) + 4 * foot[1] / (width * depth);
-                yield new Reading(pressure, cast.around().allowedAcross(), () -> "6 · " + s.show(Quantity.TORQUE, foot[0])
-                        + " / (" + s.length(width) + " · " + s.length(depth) + "²) + 4 · "
-                        + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
+                yield new Reading(pressure, cast.around().allowedAcross(),
+                        () -> "6 · " + s.show(Quantity.TORQUE, foot[0])
+                                + " / (" + s.length(width) + " · " + s.length(depth) + "²) + 4 · "
+                                + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
             }
             case Fastening.Grip.Screws screws -> {
                 // In N/mm² of the thread's own area, so that both ways of holding are told in one unit.
                 double area = screws.diameter() * screws.depth();
-                double pull = Math.max(0, 2 * foot[0] / (screws.screws() * screws.circle() / 2) - foot[2] / screws.screws());
+                double pull = Math.max(0,
+                        2 * foot[0] / (screws.screws() * screws.circle() / 2) - foot[2] / screws.screws());
                 double gravity = screws.floor().density() / 1000;
                 double holds = 108.25 * gravity * gravity * N_PER_MM2 / WORKING;
                 yield new Reading(pull / area, holds, () -> s.show(Quantity.FORCE, pull) + " on a screw, which holds "

@@ -41,7 +41,8 @@ final class CameraChecks {
                 "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 3 mm: our own judgement"),
                 (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
                     double tyres = sink(s);
-                    double bend = Math.max(0, -frame.movement(s.framed().camera(), s.framed().cameraOffset()).z() - tyres);
+                    double bend = Math.max(0,
+                            -frame.movement(s.framed().camera(), s.framed().cameraOffset()).z() - tyres);
                     double[] slack = slack(s);
                     double sag = bend + slack[0];
                     return new Reading(sag, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
@@ -89,7 +90,8 @@ final class CameraChecks {
         double slack = slack(s)[1];
         double tilt = bend + slack;
         return new Reading(tilt, s.policy().movement().tilt(),
-                () -> String.format(Locale.ROOT, "bends %.2f°, slack %.2f°", Math.toDegrees(bend), Math.toDegrees(slack)))
+                () -> String.format(Locale.ROOT, "bends %.2f°, slack %.2f°", Math.toDegrees(bend),
+                        Math.toDegrees(slack)))
                 .saying(() -> "the camera tilts " + s.show(Quantity.ANGLE, tilt) + ", "
                         + s.show(Quantity.ANGLE, s.policy().movement().tilt()) + " are allowed");
     }
@@ -107,7 +109,8 @@ final class CameraChecks {
                     List<Double> lots = lots(s);
                     double heaviest = lots.stream().mapToDouble(l -> l).max().orElse(0);
                     return new Reading(heaviest, s.policy().loads().lift(), () -> String.join("; ",
-                            lots.stream().map(l -> s.show(Quantity.MASS, l)).toList()) + " at a time, before it is filled")
+                            lots.stream().map(l -> s.show(Quantity.MASS, l)).toList())
+                            + " at a time, before it is filled")
                             .saying(() -> "the heaviest piece weighs " + s.show(Quantity.MASS, heaviest) + ", "
                                     + s.show(Quantity.MASS, s.policy().loads().lift()) + " are for one person");
                 }, Check.Certainty.PROVEN);

@@ -35,7 +35,8 @@ final class ClearanceChecks {
     private static Check<Void> clear(String id, Scope scope, String question, String weakness, String formula,
             Function<Situation, Reading> answer) {
         return new Asked(new About(id, Topic.HITS, question, Quantity.LENGTH, scope, false, weakness, formula,
-                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.PROVEN, answer);
+                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.PROVEN,
+                answer);
     }
 
     /** All of them. */
@@ -58,26 +59,29 @@ final class ClearanceChecks {
     }
 
     private static Check<Void> ceiling() {
-        return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling", "ceiling − highest point",
+        return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling",
+                "ceiling − highest point",
                 s -> reading(s, s.policy().distances().gap(), s.project().place().room().ceiling() - s.top(),
                         "to the ceiling"));
     }
 
     private static Check<Void> walls() {
-        return clear("clear.wall", Scope.SET_POSE, "Does it clear the walls?", "it hits a wall", "wall − furthest point", s -> {
-            Room room = s.project().place().room();
-            double least = Double.POSITIVE_INFINITY;
-            for (Piece piece : solid(s)) {
-                least = Math.min(least, -s.reach(piece, new Vec3(-1, 0, 0)));
-                least = Math.min(least, room.depth() - s.reach(piece, new Vec3(1, 0, 0)));
-            }
-            // A wall may be touched by what is swung there; it may not be in the way.
-            return reading(s, PASSING, least, "to a wall");
-        });
+        return clear("clear.wall", Scope.SET_POSE, "Does it clear the walls?", "it hits a wall",
+                "wall − furthest point", s -> {
+                    Room room = s.project().place().room();
+                    double least = Double.POSITIVE_INFINITY;
+                    for (Piece piece : solid(s)) {
+                        least = Math.min(least, -s.reach(piece, new Vec3(-1, 0, 0)));
+                        least = Math.min(least, room.depth() - s.reach(piece, new Vec3(1, 0, 0)));
+                    }
+                    // A wall may be touched by what is swung there; it may not be in the way.
+                    return reading(s, PASSING, least, "to a wall");
+                });
     }
 
     private static Check<Void> floor() {
-        return clear("clear.floor", Scope.SET_POSE, "Does it clear the floor?", "it hits the floor", "lowest point that does not stand on it",
+        return clear("clear.floor", Scope.SET_POSE, "Does it clear the floor?", "it hits the floor",
+                "lowest point that does not stand on it",
                 s -> {
                     double least = Double.POSITIVE_INFINITY;
                     for (Piece piece : solid(s)) {
@@ -112,9 +116,12 @@ final class ClearanceChecks {
 
     /** A distance that is no more than the true one: the largest gap along any axis. */
     private static double rough(Situation s, Piece piece, Vec3 low, Vec3 high) {
-        double x = Math.max(low.x() - s.reach(piece, new Vec3(1, 0, 0)), -s.reach(piece, new Vec3(-1, 0, 0)) - high.x());
-        double y = Math.max(low.y() - s.reach(piece, new Vec3(0, 1, 0)), -s.reach(piece, new Vec3(0, -1, 0)) - high.y());
-        double z = Math.max(low.z() - s.reach(piece, new Vec3(0, 0, 1)), -s.reach(piece, new Vec3(0, 0, -1)) - high.z());
+        double x = Math.max(low.x() - s.reach(piece, new Vec3(1, 0, 0)),
+                -s.reach(piece, new Vec3(-1, 0, 0)) - high.x());
+        double y = Math.max(low.y() - s.reach(piece, new Vec3(0, 1, 0)),
+                -s.reach(piece, new Vec3(0, -1, 0)) - high.y());
+        double z = Math.max(low.z() - s.reach(piece, new Vec3(0, 0, 1)),
+                -s.reach(piece, new Vec3(0, 0, -1)) - high.z());
         return Math.max(x, Math.max(y, z));
     }
 

@@ -84,6 +84,22 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
         return from + " → " + to;
     }
 
+    /** How sure the worst pose is, in words; empty for what does not depend on the pose. */
+    public String sureness() {
+        if (search == null) {
+            return "";
+        }
+        if (Double.isNaN(search.bound)) {
+            return "sampled";
+        }
+        if (search.bound <= 0.0105) {
+            return String.format(Locale.ROOT, "proven to %.1f %%", Math.max(0.1, search.bound * 100));
+        }
+        return search.proven
+                ? "proven to be " + marginText(1 / (reading.used() * (1 + search.bound))) + " or more"
+                : String.format(Locale.ROOT, "not proven: in between it may be %.0f %% worse", search.bound * 100);
+    }
+
     /** The same finding with its cures. */
     public Finding with(List<Cure> found) {
         return new Finding(question, reading, verdict, pose, search, found);

@@ -38,7 +38,7 @@ final class JointChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(friction(), closure(), rated(), pin(), rock());
+        return List.of(friction(), clamped(), closure(), rated(), pin(), rock());
     }
 
     private static List<Subject<FrictionSet>> frictionSets(Study study) {
@@ -58,11 +58,12 @@ final class JointChecks {
 
     /** Tightened joints hold against gravity (virtual work). */
     private static Check<FrictionSet> friction() {
-        return new Asked<>(new About("friction", Topic.SLIPS, "Do the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
+        return new Asked<>(new About("friction", Topic.SLIPS, "Do the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE,
+                true,
                 "the %s slip", "Σ n·μ·F·rₑ·|dφ/dq| ≥ |∂V/∂q| · slip, F = T/(K·d)",
                 "virtual work; uniform-pressure clutch and bolt torque, Shigley: K 0.25, the low end of friction, no more "
                         + "force than bolt and wood bear"),
-                JointChecks::frictionSets, (set, s) -> {
+                study -> turning(study, true), (set, s) -> {
                     double slip = s.policy().loads().slip();
                     double asked = s.potentialSlope(set.freedom) * slip;
                     double sum = 0;
@@ -74,12 +75,37 @@ final class JointChecks {
                     Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
                     return new Reading(asked, holds, () -> set.joints.size() + " · " + one.faces() + " · "
                             + one.pair().low() + " · "
-                            + s.show(Quantity.FORCE, Math.min(one.clamp(Hold.Friction.NUT_FACTOR_HIGH), one.clampLimit()))
+                            + s.show(Quantity.FORCE,
+                                    Math.min(one.clamp(Hold.Friction.NUT_FACTOR_HIGH), one.clampLimit()))
                             + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds))
                             .saying(() -> "the joints hold " + s.show(Quantity.TORQUE, holds) + " and slip where "
                                     + s.show(Quantity.TORQUE, asked / slip) + " hang on them, "
                                     + slip + " times that is asked")
                             .with(slip);
+                }, Check.Certainty.PROVEN);
+    }
+
+    private static List<Subject<FrictionSet>> turning(Study study, boolean turns) {
+        return frictionSets(study).stream().filter(
+                set -> turns == (study.assembly().freedoms().get(set.thing().freedom()).kind() != Freedom.Kind.SLIDE))
+                .toList();
+    }
+
+    /** What slides is held by its clamp against gravity. */
+    private static Check<FrictionSet> clamped() {
+        return new Asked<>(new About("clamp", Topic.SLIPS, "Does the clamp hold (%s)?", Quantity.FORCE,
+                Scope.EVERY_POSE,
+                true, "the clamp slips (%s)", "Σ n·μ·F ≥ |∂V/∂q| · slip, F = T/(K·d)",
+                "virtual work; bolt torque, Shigley: K 0.25, the low end of friction, no more force than bolt and wood bear"),
+                study -> turning(study, false), (set, s) -> {
+                    double slip = s.policy().loads().slip();
+                    double asked = s.potentialSlope(set.freedom) * slip;
+                    double holds = set.joints.stream().map(j -> (Hold.Friction) j.hold())
+                            .mapToDouble(h -> h.faces() * h.pair().low()
+                                    * Math.min(h.clamp(Hold.Friction.NUT_FACTOR_HIGH), h.clampLimit()))
+                            .sum();
+                    return new Reading(asked, holds, () -> s.show(Quantity.FORCE, holds) + " against "
+                            + s.show(Quantity.FORCE, asked)).with(slip);
                 }, Check.Certainty.PROVEN);
     }
 
@@ -92,12 +118,14 @@ final class JointChecks {
                 JointChecks::frictionSets, (set, s) -> {
                     Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
                     double force = one.clamp(Hold.Friction.NUT_FACTOR_LOW);
-                    return new Reading(force, one.clampLimit(), () -> s.show(Quantity.TORQUE, one.torque()) + " / (0.15 · "
-                            + s.length(one.bolt().diameter()) + ") = " + s.show(Quantity.FORCE, force)
-                            + "; bolt " + s.show(Quantity.FORCE, one.bolt().proofLoad()) + ", wood under the washer "
-                            + s.show(Quantity.FORCE, one.pressed() == null
-                                    ? Double.POSITIVE_INFINITY
-                                    : one.pressed().allowedAcross() * one.area()));
+                    return new Reading(force, one.clampLimit(),
+                            () -> s.show(Quantity.TORQUE, one.torque()) + " / (0.15 · "
+                                    + s.length(one.bolt().diameter()) + ") = " + s.show(Quantity.FORCE, force)
+                                    + "; bolt " + s.show(Quantity.FORCE, one.bolt().proofLoad())
+                                    + ", wood under the washer "
+                                    + s.show(Quantity.FORCE, one.pressed() == null
+                                            ? Double.POSITIVE_INFINITY
+                                            : one.pressed().allowedAcross() * one.area()));
                 }, Check.Certainty.PROVEN);
     }
 
@@ -116,8 +144,10 @@ final class JointChecks {
                     double lever = held.centre().minus(s.posed().at(joint)).length();
                     double slip = s.policy().loads().slip();
                     double asked = held.weight() * lever * slip;
-                    return new Reading(asked, ((Hold.Rated) joint.hold()).torque(), () -> s.show(Quantity.MASS, held.mass())
-                            + " · g · " + s.length(lever) + " · " + slip + " = " + s.show(Quantity.TORQUE, asked))
+                    return new Reading(asked, ((Hold.Rated) joint.hold()).torque(),
+                            () -> s.show(Quantity.MASS, held.mass())
+                                    + " · g · " + s.length(lever) + " · " + slip + " = "
+                                    + s.show(Quantity.TORQUE, asked))
                             .with(slip);
                 }, Check.Certainty.PROVEN);
     }
@@ -149,7 +179,8 @@ final class JointChecks {
                     Give.Slack.Guide guide = (Give.Slack.Guide) joint.give().slack();
                     double rock = Math.atan2(guide.clearance(), guide.length());
                     return new Reading(rock, s.policy().movement().rock(), () -> s.length(guide.clearance()) + " / "
-                            + s.length(guide.length()) + " = " + String.format(Locale.ROOT, "%.2f°", Math.toDegrees(rock)));
+                            + s.length(guide.length()) + " = "
+                            + String.format(Locale.ROOT, "%.2f°", Math.toDegrees(rock)));
                 }, Check.Certainty.PROVEN);
     }
 }

@@ -17,7 +17,8 @@ record NetSection(double area, double modulusY, double modulusZ, double torsion)
         double b = section.breadth();
         double twist = section.torsionConstant() / (Math.hypot(d, b) / 2);
         if (section instanceof Section.Rectangle) {
-            return new NetSection((d - hole) * b, b * (d * d * d - hole * hole * hole) / (6 * d), b * b * (d - hole) / 6,
+            return new NetSection((d - hole) * b, b * (d * d * d - hole * hole * hole) / (6 * d),
+                    b * b * (d - hole) / 6,
                     twist);
         }
         // Through two walls, taken out where it weakens most: at the extreme fibre of either plane.

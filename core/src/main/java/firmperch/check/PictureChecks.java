@@ -54,10 +54,13 @@ final class PictureChecks {
                     double asked = byWidth ? w.width() + alongWide : w.depth() + alongDeep;
                     double seen = byWidth ? wide : deep;
                     return new Reading(asked, seen,
-                            () -> "D = " + s.length(distance) + ", f = " + s.length(s.project().shot().camera().focalLength())
+                            () -> "D = " + s.length(distance) + ", f = "
+                                    + s.length(s.project().shot().camera().focalLength())
                                     + " sees " + s.length(wide) + " × " + s.length(deep) + ", " + s.length(
-                                            s.offCentre().length()) + " off the middle")
-                            .saying(() -> "the camera sees " + s.length(seen) + " of the " + s.length(asked) + " you want"
+                                            s.offCentre().length())
+                                    + " off the middle")
+                            .saying(() -> "the camera sees " + s.length(seen) + " of the " + s.length(asked)
+                                    + " you want"
                                     + (s.offCentre().length() > 0.001 ? ", standing off the middle" : ""));
                 });
     }
@@ -71,8 +74,10 @@ final class PictureChecks {
                     double distance = Math.max(0, s.sensorDistance());
                     return new Reading(nearest, distance, () -> s.length(distance) + " from sensor to work, "
                             + s.length(nearest) + " needed")
-                            .saying(() -> "the work is " + s.length(distance) + " from the sensor, too near to focus on (" + s
-                                    .length(nearest) + " at least)");
+                            .saying(() -> "the work is " + s.length(distance)
+                                    + " from the sensor, too near to focus on (" + s
+                                            .length(nearest)
+                                    + " at least)");
                 });
     }
 
@@ -93,7 +98,8 @@ final class PictureChecks {
         return new Asked(about("shot.ceiling", Topic.PICTURE, "Is the camera's height under the ceiling?",
                 Quantity.LENGTH, Scope.SET_POSE, "the camera would have to be above the ceiling",
                 "work + u + v + gear above the sensor ≤ ceiling − gap",
-                "thin lens: u + v for the wanted rectangle; highest points of things, geometry of the side view"), s -> {
+                "thin lens: u + v for the wanted rectangle; highest points of things, geometry of the side view"),
+                s -> {
                     double sensor = s.sensor().z();
                     double above = s.study().assembly().pieces().stream()
                             .filter(p -> p.body().equals(s.study().assembly().payload().body()))
@@ -101,8 +107,9 @@ final class PictureChecks {
                     double distance = s.project().shot().sensorDistance();
                     double needed = s.shotCentre().z() + distance + Math.max(0, above);
                     double most = s.project().place().room().ceiling() - s.policy().distances().gap();
-                    return new Reading(needed, most, () -> s.length(s.shotCentre().z()) + " + " + s.length(distance) + " + "
-                            + s.length(Math.max(0, above)) + " = " + s.length(needed))
+                    return new Reading(needed, most,
+                            () -> s.length(s.shotCentre().z()) + " + " + s.length(distance) + " + "
+                                    + s.length(Math.max(0, above)) + " = " + s.length(needed))
                             .saying(() -> "with this lens the camera must be " + s.length(needed)
                                     + " up, and there is room to " + s.length(most));
                 });
@@ -117,7 +124,8 @@ final class PictureChecks {
                     double seen = s.project().shot().framing().widthAt(Math.max(0, distance));
                     double scale = distance <= 0 ? 0 : pixels / seen;
                     return new Reading(s.policy().distances().scale(), scale,
-                            () -> pixels + " px over " + s.length(seen) + " = " + s.show(Quantity.PICTURE_SCALE, scale));
+                            () -> pixels + " px over " + s.length(seen) + " = "
+                                    + s.show(Quantity.PICTURE_SCALE, scale));
                 });
     }
 

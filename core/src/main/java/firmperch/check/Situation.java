@@ -215,7 +215,8 @@ public final class Situation {
     double distance(Piece piece, Vec3 low, Vec3 high) {
         double apart = Gjk.distance(d -> inRoom(posed.furthest(piece, fromRoom(d))),
                 d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
-                        d.z() > 0 ? high.z() : low.z()), Double.POSITIVE_INFINITY);
+                        d.z() > 0 ? high.z() : low.z()),
+                Double.POSITIVE_INFINITY);
         return Math.max(0, apart - (spread == null ? 0 : spread.of(piece.body())));
     }
 

@@ -50,7 +50,8 @@ final class StandingChecks {
 
     private static Check<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
             String formula, String source, Function<Situation, Reading> answer) {
-        return new Asked(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source), false,
+        return new Asked(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source),
+                false,
                 answer);
     }
 
@@ -68,7 +69,8 @@ final class StandingChecks {
                     double needed = Math.max(0.001, t.centre().z() * Math.tan(t.slope()));
                     double inside = t.clearance();
                     return new Reading(needed, Math.max(0, inside), () -> s.length(inside) + " inside its support; "
-                            + s.length(needed) + " are used up by the floor's slope of " + s.show(Quantity.ANGLE, t.slope()))
+                            + s.length(needed) + " are used up by the floor's slope of "
+                            + s.show(Quantity.ANGLE, t.slope()))
                             .saying(() -> inside > 0
                                     ? "it falls over on this floor"
                                     : "it falls over: its weight lies " + s.length(-inside) + " outside its feet");
@@ -81,9 +83,10 @@ final class StandingChecks {
                 "rigid statics; what is asked: " + Policy.SOURCE_LEAN, s -> {
                     Tipping t = s.tipping();
                     double lean = Math.max(0, t.leastLean());
-                    return new Reading(s.policy().standing().lean(), lean, () -> "atan(" + s.length(t.clearance()) + " / "
-                            + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope()) + " = "
-                            + s.show(Quantity.ANGLE, lean))
+                    return new Reading(s.policy().standing().lean(), lean,
+                            () -> "atan(" + s.length(t.clearance()) + " / "
+                                    + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope()) + " = "
+                                    + s.show(Quantity.ANGLE, lean))
                             .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + ", " + s
                                     .show(Quantity.ANGLE, s.policy().standing().lean()) + " are asked");
                 });
@@ -109,7 +112,8 @@ final class StandingChecks {
         Vec3 toward = s.posed().mount();
         double forward = Math.atan2(toward.y(), toward.x());
         double side = Math.min(t.push(height, forward + Math.PI / 2), t.push(height, forward - Math.PI / 2));
-        return s.show(Quantity.FORCE, t.push(height, forward)) + ", sideways " + s.show(Quantity.FORCE, side) + ", back "
+        return s.show(Quantity.FORCE, t.push(height, forward)) + ", sideways " + s.show(Quantity.FORCE, side)
+                + ", back "
                 + s.show(Quantity.FORCE, t.push(height, forward + Math.PI));
     }
 
@@ -136,7 +140,8 @@ final class StandingChecks {
                         least = Math.min(least, Math.max(0, t.tippingMass(corner, 0)));
                     }
                     double tips = least;
-                    return new Reading(person, tips, () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it")
+                    return new Reading(person, tips,
+                            () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it")
                             .saying(() -> s.show(Quantity.MASS, tips) + " on a corner of its base tip it");
                 });
     }

@@ -56,19 +56,37 @@ final class Projection {
             if (view.straight()) {
                 layers.add(new Layer(depth(piece, place), flat(piece, place, ink), piece));
             } else {
-                for (Solid.Face face : piece.solid().faces()) {
-                    Vec3 normal = place.direction(face.normal());
-                    if (view.toward().dot(normal) > EDGE_ON) {
-                        List<Vec3> corners = face.corners().stream().map(place::point).toList();
-                        layers.add(new Layer(
-                                corners.stream().mapToDouble(view::depth).average().orElse(0),
-                                List.of(new Shape.Area(ink, corners.stream().map(view::at).toList())), piece));
-                    }
-                }
+                layers.addAll(faces(piece, place, ink));
             }
         }
         layers.sort(Comparator.comparingDouble(Layer::depth));
         return layers;
+    }
+
+    /** The faces that look toward the eye; strips of something round as one. */
+    private List<Layer> faces(Piece piece, Placement place, Ink ink) {
+        List<Layer> layers = new ArrayList<>();
+        List<Vec3> round = new ArrayList<>();
+        for (Solid.Face face : piece.solid().faces()) {
+            if (view.toward().dot(place.direction(face.normal())) > EDGE_ON) {
+                List<Vec3> corners = face.corners().stream().map(place::point).toList();
+                if (face.seams()) {
+                    layers.add(new Layer(nearness(corners),
+                            List.of(new Shape.Area(ink, corners.stream().map(view::at).toList())), piece));
+                } else {
+                    round.addAll(corners);
+                }
+            }
+        }
+        if (!round.isEmpty()) {
+            layers.add(new Layer(nearness(round),
+                    List.of(new Shape.Area(ink, hull(round.stream().map(view::at).toList()))), piece));
+        }
+        return layers;
+    }
+
+    private double nearness(List<Vec3> corners) {
+        return corners.stream().mapToDouble(view::depth).average().orElse(0);
     }
 
     /** Where a piece is in the room. */
@@ -92,13 +110,13 @@ final class Projection {
 
     private static final double BEHIND = 1000;
 
-    /** How near a piece is; a wall square to the eye around something poured counts as behind everything. */
+    /** How near the front of a piece is; a wall square to the eye around something poured counts as behind everything. */
     private double depth(Piece piece, Placement place) {
-        Vec3 middle = place.point(piece.own().centre());
+        double front = view.depth(place.point(piece.solid().furthest(place.inward(view.toward()))));
         boolean wall = piece.solid() instanceof Solid.Sheet && Math.abs(place.z().dot(view.toward())) > ALONG
                 && s.study().assembly().pieces().stream().anyMatch(
                         p -> p.supply() instanceof Supply.Poured && p.body().equals(piece.body()));
-        return view.depth(middle) - (wall ? BEHIND : 0);
+        return front - (wall ? BEHIND : 0);
     }
 
     private List<Shape> flat(Piece piece, Placement place, Ink ink) {
@@ -124,7 +142,7 @@ final class Projection {
             case Solid.Bought b -> roundAlong(b.shape(), place);
             case Solid.Bar b -> b.section() instanceof Section.RoundTube tube
                     && Math.abs(place.x().dot(view.toward())) > ALONG ? tube.diameter() / 2 : 0;
-            case Solid.Sheet _, Solid.Filling _ -> 0;
+            case Solid.Sheet _,Solid.Filling _ -> 0;
         };
     }
 
@@ -167,7 +185,8 @@ final class Projection {
     /** The piece that is seen at a point of the drawing. */
     Optional<Piece> at(Point p) {
         return layers(null).reversed().stream()
-                .filter(layer -> layer.shapes.stream().anyMatch(shape -> covers(shape, p))).map(Layer::piece).findFirst();
+                .filter(layer -> layer.shapes.stream().anyMatch(shape -> covers(shape, p))).map(Layer::piece)
+                .findFirst();
     }
 
     private static boolean covers(Shape shape, Point p) {

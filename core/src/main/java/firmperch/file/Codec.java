@@ -119,8 +119,9 @@ final class Codec {
                 }
                 yield node.intValue();
             }
-            case Param.Choice c -> c.catalogue().rows().stream().filter(r -> node.isTextual() && r.id().equals(node.textValue()))
-                    .findFirst().orElseThrow(() -> refused(param, node));
+            case Param.Choice c ->
+                c.catalogue().rows().stream().filter(r -> node.isTextual() && r.id().equals(node.textValue()))
+                        .findFirst().orElseThrow(() -> refused(param, node));
             case Param.Either _ -> {
                 if (!node.isBoolean()) {
                     throw refused(param, node);

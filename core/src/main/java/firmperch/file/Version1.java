@@ -122,7 +122,8 @@ final class Version1 {
         move(row, "count", upright, "holes");
         copy(post, upright, "anchors");
 
-        copy(part(parts, "carriage", "drop-on-block", "post.round"), old.path("carriage"), "height", "width", "material",
+        copy(part(parts, "carriage", "drop-on-block", "post.round"), old.path("carriage"), "height", "width",
+                "material",
                 "clearance", "forward");
         arm(part(parts, "arm", "level-arm", "carriage.face"), old.path("arm"));
 

@@ -59,8 +59,10 @@ public record Measurement(LocalDate date, Kind kind, double value, Map<String, D
     public Measurement {
         joints = Collections.unmodifiableMap(new TreeMap<>(joints));
         note = note == null ? "" : note;
+        if (kind != null) {
+            between(kind.label(), value, 0, kind.most, kind.quantity);
+        }
         PARAMS.check(date, kind, value, joints, note);
-        between(kind.label(), value, 0, kind.most, kind.quantity);
     }
 
     @Override

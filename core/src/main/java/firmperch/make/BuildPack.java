@@ -41,6 +41,7 @@ public final class BuildPack {
     private final MakingPlan plan;
     private PDPageContentStream page;
     private float y;
+    private String section = "";
 
     private BuildPack(PDDocument document, Assessment assessment) throws IOException {
         this.document = document;
@@ -65,6 +66,7 @@ public final class BuildPack {
             pack.drawingPage();
             pack.listsPage();
             pack.workPage();
+            pack.number();
             // Made whole before anything of an earlier pack is overwritten.
             ByteArrayOutputStream whole = new ByteArrayOutputStream();
             document.save(whole);
@@ -82,10 +84,29 @@ public final class BuildPack {
         page = new PDPageContentStream(document, sheet);
         y = PDRectangle.A4.getHeight() - MARGIN;
         line(bold, 15, title);
-        y -= 2;
-        line(regular, 9, assessment.project().studio() + " · " + assessment.project().name() + " · page "
-                + document.getNumberOfPages() + " of 3");
-        y -= 6;
+        // Room for the line that says which of how many pages this is, known when all are there.
+        y -= 20;
+        section = title;
+    }
+
+    /** Goes on overleaf where that much room is not left, pt. */
+    private void need(float room) throws IOException {
+        if (y - room < MARGIN - 4) {
+            page.close();
+            newPage(section.endsWith(", continued") ? section : section + ", continued");
+        }
+    }
+
+    private void number() throws IOException {
+        int all = document.getNumberOfPages();
+        for (int i = 0; i < all; i++) {
+            try (PDPageContentStream more = new PDPageContentStream(document, document.getPage(i),
+                    PDPageContentStream.AppendMode.APPEND, true)) {
+                page = more;
+                text(regular, 9, MARGIN, PDRectangle.A4.getHeight() - MARGIN - 31, assessment.project().studio() + " · "
+                        + assessment.project().name() + " · page " + (i + 1) + " of " + all);
+            }
+        }
     }
 
     private void drawingPage() throws IOException {
@@ -162,11 +183,13 @@ public final class BuildPack {
         for (Pour pour : plan.pours()) {
             line(bold, 11, pour.name());
             paragraph(regular, 9, Quantity.MASS.show(pour.mass(), units()) + ", "
-                    + Quantity.VOLUME.show(pour.volume(), units()) + ": " + pour.bags() + " × " + pour.bag().label() + ", "
+                    + Quantity.VOLUME.show(pour.volume(), units()) + ": " + pour.bags() + " × " + pour.bag().label()
+                    + ", "
                     + Quantity.VOLUME.show(pour.water(), units()) + " of water.");
         }
-        paragraph(regular, 9, String.format(Locale.ROOT, "All of it together costs about %.0f units of money and weighs "
-                + "%s.", plan.bill().price(), Quantity.MASS.show(plan.bill().mass(), units())));
+        paragraph(regular, 9,
+                String.format(Locale.ROOT, "All of it together costs about %.0f units of money and weighs "
+                        + "%s.", plan.bill().price(), Quantity.MASS.show(plan.bill().mass(), units())));
         page.close();
     }
 
@@ -198,13 +221,7 @@ public final class BuildPack {
         row(bold, columns, "Question", "asked", "can take", "margin", "verdict");
         List<Finding> findings = new ArrayList<>(assessment.findings());
         findings.sort(Assessment.WEAKEST_FIRST);
-        for (int i = 0; i < findings.size(); i++) {
-            Finding f = findings.get(i);
-            if (y < MARGIN + 24) {
-                line(regular, 8,
-                        findings.size() - i + " more, each with more to spare, are left out for want of room.");
-                break;
-            }
+        for (Finding f : findings) {
             row(regular, columns, f.question().words(), f.about().unit().show(f.reading().asked(), units()),
                     f.about().unit().show(f.reading().available(), units()), f.marginText(), f.verdict().word());
         }
@@ -212,14 +229,18 @@ public final class BuildPack {
     }
 
     private void row(PDFont font, float[] columns, String... cells) throws IOException {
+        List<List<String>> wrapped = new ArrayList<>();
         int lines = 1;
         for (int i = 0; i < cells.length; i++) {
             float width = (i + 1 < columns.length ? columns[i + 1] : WIDTH) - columns[i] - 4;
-            List<String> wrapped = wrap(font, 8, cells[i], width);
-            for (int k = 0; k < wrapped.size(); k++) {
-                text(font, 8, MARGIN + columns[i], y - 8 - k * 9.4f, wrapped.get(k));
+            wrapped.add(wrap(font, 8, cells[i], width));
+            lines = Math.max(lines, wrapped.get(i).size());
+        }
+        need(9.4f * lines + 4);
+        for (int i = 0; i < cells.length; i++) {
+            for (int k = 0; k < wrapped.get(i).size(); k++) {
+                text(font, 8, MARGIN + columns[i], y - 8 - k * 9.4f, wrapped.get(i).get(k));
             }
-            lines = Math.max(lines, wrapped.size());
         }
         y -= 2.8f + 9.4f * lines;
     }
@@ -230,7 +251,9 @@ public final class BuildPack {
     }
 
     private void paragraph(PDFont font, float size, String text) throws IOException {
-        for (String part : wrap(font, size, text, WIDTH)) {
+        List<String> parts = wrap(font, size, text, WIDTH);
+        need(LEADING * size / 9.5f * parts.size());
+        for (String part : parts) {
             text(font, size, MARGIN, y - size, part);
             y -= LEADING * size / 9.5f;
         }

@@ -24,9 +24,11 @@ public final class CutList {
         for (Piece piece : assembly.pieces().reversed()) {
             if (piece.supply() instanceof Supply.Cut cut) {
                 CutPiece one = one(piece, cut, units);
-                Object key = List.of(one.part(), one.material(), one.length(), one.width(), one.thickness(), one.holes());
-                list.merge(key, one, (a, b) -> new CutPiece(a.part(), a.count() + 1, a.material(), a.length(), a.width(),
-                        a.thickness(), a.holes(), a.mass()));
+                Object key = List.of(one.part(), one.material(), one.length(), one.width(), one.thickness(),
+                        one.holes());
+                list.merge(key, one,
+                        (a, b) -> new CutPiece(a.part(), a.count() + 1, a.material(), a.length(), a.width(),
+                                a.thickness(), a.holes(), a.mass()));
             }
         }
         return new ArrayList<>(list.values());

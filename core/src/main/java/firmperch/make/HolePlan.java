@@ -32,7 +32,8 @@ final class HolePlan {
         String together = first.together().isEmpty() ? "" : "; drill " + first.together();
         String count = holes.size() + " × Ø " + length(first.diameter(), units) + " straight through for the "
                 + first.purpose() + ", ";
-        return count + (piece.solid() instanceof Solid.Bar ? along(holes, units) : across(piece, holes, units)) + together;
+        return count + (piece.solid() instanceof Solid.Bar ? along(holes, units) : across(piece, holes, units))
+                + together;
     }
 
     private static String along(List<Hole> holes, UnitSystem units) {

@@ -3,6 +3,7 @@ package firmperch.make;
 import firmperch.body.Assembly;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
+import firmperch.search.Bill;
 import java.util.List;
 
 /** What it takes to make an assessed project: lists that follow from its assembly. */

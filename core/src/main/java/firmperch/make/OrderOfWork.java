@@ -27,7 +27,8 @@ public final class OrderOfWork {
         List<WorkStep> steps = new ArrayList<>();
         Map<String, Integer> numbers = new HashMap<>();
         for (Work work : order) {
-            List<Integer> after = work.after().stream().filter(numbers::containsKey).map(numbers::get).sorted().toList();
+            List<Integer> after = work.after().stream().filter(numbers::containsKey).map(numbers::get).sorted()
+                    .toList();
             steps.add(new WorkStep(steps.size() + 1, work.what(), after, work.pause(), work.caution()));
             numbers.put(work.id(), steps.size());
         }

@@ -21,7 +21,8 @@ public record Pour(String name, double mass, double volume, PremixBag bag, int b
     /** What is to be poured of an assembly, in bags as they are sold where those units are used. */
     public static List<Pour> of(Assembly assembly, UnitSystem units) {
         PremixBag bag = PremixBag.ALL.get(units == UnitSystem.IMPERIAL ? "bag-80lb" : "bag-25kg");
-        return assembly.pieces().stream().filter(p -> p.supply() instanceof Supply.Poured).map(p -> of(p, bag)).toList();
+        return assembly.pieces().stream().filter(p -> p.supply() instanceof Supply.Poured).map(p -> of(p, bag))
+                .toList();
     }
 
     private static Pour of(Piece piece, PremixBag bag) {

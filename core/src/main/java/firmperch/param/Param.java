@@ -81,8 +81,9 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                 }
             }
             case Choice c -> {
-                if (!c.catalogue.rows().contains(value) && !(value instanceof Catalogue.Row row && c.catalogue
-                        .rows().stream().anyMatch(r -> r.id().equals(row.id())))) {
+                boolean known = value instanceof Catalogue.Row row
+                        && c.catalogue.rows().stream().anyMatch(r -> r.id().equals(row.id()));
+                if (!known) {
                     throw refused(value instanceof Catalogue.Row row ? "“" + row.label() + "”" : "nothing");
                 }
             }
@@ -107,7 +108,7 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                     throw refused(String.valueOf(v));
                 }
             });
-            case OneOf _, Group _, Other _ -> {
+            case OneOf _,Group _,Other _ -> {
                 if (value == null) {
                     throw refused("nothing");
                 }
@@ -135,11 +136,12 @@ public record Param(String name, String label, String help, Kind kind, boolean v
             case Either e -> e.yes + " or " + e.no;
             case OneOf o -> "one of " + Stream.of(o.type.getEnumConstants()).map(c -> c.name().toLowerCase())
                     .collect(Collectors.joining(", "));
-            case Text t -> t.required ? "a name of 1 to " + t.most + " characters" : "at most " + t.most + " characters";
+            case Text t ->
+                t.required ? "a name of 1 to " + t.most + " characters" : "at most " + t.most + " characters";
             case Day _ -> "a day such as 2026-11-23";
             case Many m -> "at most " + m.most;
             case Settings _ -> "numbers from −1000 to 1000";
-            case Group _, Other _ -> "something";
+            case Group _,Other _ -> "something";
         };
     }
 }

@@ -153,7 +153,9 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
                 "box corners and floor");
         out.buy("Water-resistant wood glue, bottle", 1, 5, "box and block");
         out.work("box", "Glue up and screw the box.", List.of("cut"), "glue: overnight", "");
-        out.work("casters", "Bolt the casters to the board, then the box to the board: their nuts are out of reach once "
-                + "the concrete is in.", List.of("box"), "", "");
+        out.work("casters",
+                "Bolt the casters to the board, then the box to the board: their nuts are out of reach once "
+                        + "the concrete is in.",
+                List.of("box"), "", "");
     }
 }

@@ -18,7 +18,8 @@ import java.util.stream.IntStream;
  */
 public record PinRow(double first, double pitch, int count, double pin) implements Described {
     static final Params<PinRow> PARAMS = Params.of(PinRow.class).length("first", "Foot to the lowest hole", 0.02, 4)
-            .varied(0.05).length("pitch", "Hole to hole on the post", 0.02, 1).whole("count", "Pin holes", 1, 60).varied()
+            .varied(0.05).length("pitch", "Hole to hole on the post", 0.02, 1).whole("count", "Pin holes", 1, 60)
+            .varied()
             .length("pin", "Pin", 0.004, 0.02).varied(0.002).done();
 
     public PinRow {

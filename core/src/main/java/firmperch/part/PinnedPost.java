@@ -97,9 +97,12 @@ public record PinnedPost(PostStock stock, double length, PinRow row, int anchors
     private String anchorNote(Builder out, double cast) {
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < anchors; i++) {
-            text.append(i == 0 ? "cross-bars Ø " + out.length(ROD + 0.0005) + " at " : i == 1
-                    ? " and, square to it, "
-                    : ", ").append(out.length(anchorHeight(i, cast)));
+            text.append(i == 0
+                    ? "cross-bars Ø " + out.length(ROD + 0.0005) + " at "
+                    : i == 1
+                            ? " and, square to it, "
+                            : ", ")
+                    .append(out.length(anchorHeight(i, cast)));
         }
         return text.toString();
     }

@@ -28,7 +28,8 @@ public final class StandardParts implements PartLibrary {
 
     private static Perch castBoxPost() {
         LevelArm arm = new LevelArm(new Links(0.60, 0.11, Material.ALL.get("beech-d40"), 0.045, 0.020, 2, 0.060),
-                new Pivots(Bolt.ALL.get("m8"), 2, FacePair.ALL.get("wood-wood"), Closure.ALL.get("knob-60"), 5, 4, 5000),
+                new Pivots(Bolt.ALL.get("m8"), 2, FacePair.ALL.get("wood-wood"), Closure.ALL.get("knob-60"), 5, 4,
+                        5000),
                 new Stops(Math.toRadians(-40), Math.toRadians(50)), new Plates(0.018, 0.06));
         return new Perch(List.of(
                 new Mounted("box", new CastBox(new Shell(0.44, 0.24, 0.018), new Concrete(0.18, 2350), 0.021,

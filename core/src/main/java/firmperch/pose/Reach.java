@@ -13,7 +13,7 @@ public final class Reach {
     private static final int ROUNDS = 25;
     private static final double DAMPING = 1e-5;
     /** Another step is taken where it brings the point nearer by more than this, m. */
-    private static final double WORTH = 0.003;
+    private static final double WORTH = 0.0005;
 
     private Reach() {
     }

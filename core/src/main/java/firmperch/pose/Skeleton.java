@@ -152,7 +152,8 @@ final class Skeleton {
         }
         int node = node(group, body, joint.outer().at());
         for (Piece bar : inner) {
-            holds(bar).add(new Hold(joint.freedom() != null && !joint.freedom().continuous() ? Double.NaN
+            holds(bar).add(new Hold(joint.freedom() != null && !joint.freedom().continuous()
+                    ? Double.NaN
                     : sliding(joint) ? Double.NaN : along(bar, joint.inner()), node, joint,
                     outer.isEmpty() ? k / inner.size() : Double.POSITIVE_INFINITY));
         }

@@ -30,7 +30,8 @@ public final class Spread {
         double sum = 0;
         for (int f = 0; f < widths.length; f++) {
             for (int g = 0; g < widths.length; g++) {
-                sum += Math.min(masses[f], masses[g]) / posed.mass() * Math.min(bend(f), bend(g)) * widths[f] * widths[g];
+                sum += Math.min(masses[f], masses[g]) / posed.mass() * Math.min(bend(f), bend(g)) * widths[f]
+                        * widths[g];
             }
         }
         rest = sum / 2;
@@ -119,9 +120,9 @@ public final class Spread {
                 }
                 yield linked.law().first() + 1.2 * fastest * extent;
             }
-            case Motion.Linked _, Motion.Turn _ -> extent;
+            case Motion.Linked _,Motion.Turn _ -> extent;
             case Motion.Slide slide -> Math.abs(slide.ratio());
-            case Motion.Step _, Motion.Fixed _ -> 0;
+            case Motion.Step _,Motion.Fixed _ -> 0;
         };
     }
 
@@ -150,7 +151,7 @@ public final class Spread {
 
     private static double travel(Body body) {
         return switch (body.motion()) {
-            case Motion.Fixed _, Motion.Turn _ -> 0;
+            case Motion.Fixed _,Motion.Turn _ -> 0;
             case Motion.Slide s -> Math.abs(s.ratio())
                     * Math.max(Math.abs(s.freedom().from()), Math.abs(s.freedom().to()));
             case Motion.Step s -> s.seats().stream().mapToDouble(Math::abs).max().orElse(0);

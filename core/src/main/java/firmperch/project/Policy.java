@@ -36,7 +36,8 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
                 .measure("pushShare", "Push wanted, of the weight", NUMBER, 0.01, 1)
                 .measure("pushMost", "Push wanted, at most", FORCE, 1, 5000)
                 .length("pushHeight", "Push height, at most", 0.1, 3)
-                .angle("slope", "Slope of an ordinary floor", 0, 30).mass("person", "Person on a corner", 0, 300).done();
+                .angle("slope", "Slope of an ordinary floor", 0, 30).mass("person", "Person on a corner", 0, 300)
+                .done();
 
         public Standing {
             PARAMS.check(lean, pushShare, pushMost, pushHeight, slope, person);
@@ -62,7 +63,8 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
                 .measure("proof", "Times the gear hung on", NUMBER, 1, 20)
                 .measure("slip", "Times the load before slip", NUMBER, 1, 10)
                 .measure("handling", "Times the gear when handled", NUMBER, 1, 5)
-                .measure("hand", "A hand at the camera", FORCE, 0, 500).mass("lift", "Lift of one person", 1, 100).done();
+                .measure("hand", "A hand at the camera", FORCE, 0, 500).mass("lift", "Lift of one person", 1, 100)
+                .done();
 
         public Loads {
             PARAMS.check(proof, slip, handling, hand, lift);

@@ -19,7 +19,8 @@ public record Project(String name, String studio, UnitSystem units, Shot shot, G
             .name("studio", "Name of the studio").oneOf("units", "Units", UnitSystem.class)
             .group("shot", "Shot", Shot.PARAMS).group("gear", "Gear", Gear.PARAMS).group("place", "Place", Place.PARAMS)
             .other("perch", "Perch", Perch.class).group("stance", "Where the perch stands", Stance.PARAMS)
-            .group("policy", "What is asked", Policy.PARAMS).many("log", "Measurements", Measurement.PARAMS, 1000).done();
+            .group("policy", "What is asked", Policy.PARAMS).many("log", "Measurements", Measurement.PARAMS, 1000)
+            .done();
 
     public Project {
         log = List.copyOf(log);

@@ -9,7 +9,6 @@ import firmperch.check.Reading;
 import firmperch.check.Situation;
 import firmperch.check.Study;
 import firmperch.check.Verdict;
-import firmperch.make.Bill;
 import firmperch.param.Described;
 import firmperch.param.Param;
 import firmperch.param.Path;
@@ -205,8 +204,9 @@ final class Cures {
         List<Dose> doses = new ArrayList<>();
         try {
             // It stays over the same spot: rolled by as much as the arm's tip moved.
-            doses.add(new Dose("camera to " + set.length(there.sensor().z()) + " above the floor", project.with(stance.at(
-                    stance.x() + back.x(), stance.y() + back.y())), null, null));
+            doses.add(
+                    new Dose("camera to " + set.length(there.sensor().z()) + " above the floor", project.with(stance.at(
+                            stance.x() + back.x(), stance.y() + back.y())), null, null));
         } catch (InvalidValue outside) {
             doses.add(new Dose("camera to " + set.length(there.sensor().z()) + " above the floor",
                     project.with(stance), null, null));

@@ -71,7 +71,8 @@ public final class FirstToGo {
         return first(findings, study, Math.max(2 * asked, 1)).map(first -> {
             Reading reading = new Reading(asked, first.mass, () -> first.what + " first, at "
                     + study.set().show(Quantity.MASS, first.mass) + " more than the gear")
-                    .saying(() -> "of the proof load " + first.what + " at " + study.set().show(Quantity.MASS, first.mass)
+                    .saying(() -> "of the proof load " + first.what + " at "
+                            + study.set().show(Quantity.MASS, first.mass)
                             + " beyond the gear, " + study.set().show(Quantity.MASS, asked) + " are to be hung on");
             Question<Void> question = new Question<>(CHECK, CHECK.subjects(study).getFirst());
             return new Finding(question, reading, reading.verdict(false, study.project().policy().near()),
@@ -81,10 +82,11 @@ public final class FirstToGo {
 
     /** What goes first up to some mass; the mass itself if nothing goes before. */
     static Optional<First> first(List<Finding> findings, Study study, double most) {
-        List<Finding> able = findings.stream().filter(f -> f.question().check() != CHECK).filter(f -> switch (f.about().topic()) {
-            case FALLS, SLIPS, BREAKS -> f.about().scope() != About.Scope.SET_POSE;
-            default -> false;
-        }).toList();
+        List<Finding> able = findings.stream().filter(f -> f.question().check() != CHECK)
+                .filter(f -> switch (f.about().topic()) {
+                    case FALLS, SLIPS, BREAKS -> f.about().scope() != About.Scope.SET_POSE;
+                    default -> false;
+                }).toList();
         if (able.isEmpty()) {
             return Optional.empty();
         }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.body.Vec3;
-import firmperch.pose.Contact;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -22,15 +22,15 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 class SupportPolygonTest {
     private static final GeometryFactory JTS = new GeometryFactory();
 
-    private static Contact foot(double x, double y, double roam) {
-        return new Contact(new Vec3(x, y, 0), new Vec3(x, y, 0), roam, 1e5, 100);
+    private static Footing foot(double x, double y, double roam) {
+        return new Footing(new Vec3(x, y, 0), new Vec3(x, y, 0), roam, 1e5, 100);
     }
 
     /** Legs evenly spread on radius r: the nearest edge is r·cos(π/n) from the middle; with three legs r/2 (geometry). */
     @ParameterizedTest
     @ValueSource(ints = {3, 4, 5, 6, 8})
     void evenlySpreadLegs(int legs) {
-        List<Contact> feet = new ArrayList<>();
+        List<Footing> feet = new ArrayList<>();
         for (int i = 0; i < legs; i++) {
             double a = 2 * Math.PI * i / legs;
             feet.add(foot(0.5 * Math.cos(a), 0.5 * Math.sin(a), 0));
@@ -48,7 +48,7 @@ class SupportPolygonTest {
     void equalTrailsShrinkTheHullAsJtsDoes(long seed) {
         Random random = new Random(seed);
         double trail = 0.02 + 0.03 * random.nextDouble();
-        List<Contact> feet = new ArrayList<>();
+        List<Footing> feet = new ArrayList<>();
         int count = 3 + random.nextInt(4);
         for (int i = 0; i < count; i++) {
             double a = 2 * Math.PI * (i + 0.3 * random.nextDouble()) / count;
@@ -70,7 +70,7 @@ class SupportPolygonTest {
      */
     @Test
     void holdsForEveryPlacementAndIsNoSmallerThanItMustBe() {
-        List<Contact> feet = List.of(foot(0.3, 0.3, 0.05), foot(-0.3, 0.3, 0), foot(-0.3, -0.3, 0.03),
+        List<Footing> feet = List.of(foot(0.3, 0.3, 0.05), foot(-0.3, 0.3, 0), foot(-0.3, -0.3, 0.03),
                 foot(0.3, -0.3, 0.01));
         SupportPolygon support = SupportPolygon.of(feet);
         Geometry sure = hull(support.corners().stream().map(c -> new Coordinate(c.x(), c.y())).toList());
@@ -79,7 +79,7 @@ class SupportPolygonTest {
         Geometry common = null;
         for (int trial = 0; trial < 4000; trial++) {
             List<Coordinate> places = new ArrayList<>();
-            for (Contact foot : feet) {
+            for (Footing foot : feet) {
                 double a = 2 * Math.PI * random.nextInt(360) / 360;
                 places.add(new Coordinate(foot.point().x() + foot.roam() * Math.cos(a),
                         foot.point().y() + foot.roam() * Math.sin(a)));
@@ -111,7 +111,7 @@ class SupportPolygonTest {
         SupportPolygon wild = SupportPolygon.of(List.of(foot(0.1, 0.1, 0.2), foot(-0.1, 0.1, 0.2), foot(0, -0.1, 0.2)));
         assertThat(wild.corners()).isEmpty();
         assertThat(wild.clearance(Vec3.ZERO)).isNegative();
-        assertThat(new Tipping(10, new Vec3(0, 0, 0.5), wild).leastLean()).isNegative();
-        assertThat(new Tipping(10, new Vec3(0, 0, 0.5), wild).tippingMass(Vec3.ZERO)).isZero();
+        assertThat(new Tipping(10, new Vec3(0, 0, 0.5), wild, 0).leastLean()).isNegative();
+        assertThat(new Tipping(10, new Vec3(0, 0, 0.5), wild, 0).tippingMass(Vec3.ZERO, 0)).isZero();
     }
 }

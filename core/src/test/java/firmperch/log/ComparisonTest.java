@@ -50,7 +50,7 @@ class ComparisonTest {
     @Test
     void thePredictionIsForThePoseOfTheMeasurement() {
         Project p = Demo.project();
-        Project moved = p.with(p.stance().with("lift", -0.5).with("pin", 0));
+        Project moved = Demo.with(p, "stance.joints.arm.lift", -0.5, "stance.joints.carriage.pin", 0);
         for (Measurement.Kind kind : Measurement.Kind.values()) {
             assertThat(Prediction.of(moved, measured(kind, 0.01)).predicted())
                     .isEqualTo(Prediction.of(p, measured(kind, 0.01)).predicted());
@@ -62,20 +62,27 @@ class ComparisonTest {
     void sagIsThatOfTheGearAlone() {
         Project p = Demo.with("gear.items.0.mass", 1.0, "gear.items.1.mass", 0.0, "gear.items.2.mass", 0.0,
                 "gear.items.3.mass", 0.0, "gear.items.4.mass", 0.0, "gear.items.5.mass", 0.0);
-        Project twice = firmperch.project.RecordPath.of("gear.items.0.mass").with(p, 2.0);
+        Project twice = Demo.with(p, "gear.items.0.mass", 2.0);
         double one = Prediction.of(p, measured(Measurement.Kind.SAG, 0.001)).predicted();
         double two = Prediction.of(twice, measured(Measurement.Kind.SAG, 0.001)).predicted();
         assertThat(two).isCloseTo(2 * one, within(1e-9));
         assertThat(one).isPositive();
     }
 
-    /** Rigid statics by hand from the posed rig: F = W·d/z. */
+    /** Rigid statics by hand from the posed rig on its sloping floor: F = W·(d·cos σ − h·sin σ)/z, the gear without its spare. */
     @Test
     void pushIsTheTippingPush() {
         Project p = Demo.project();
-        var s = firmperch.check.Situation.of(p);
-        double push = s.posed().mass() * FrameSolver.GRAVITY * s.support().clearance(s.posed().centre()) / 1.5;
-        assertThat(Prediction.of(p, measured(Measurement.Kind.PUSH, 100)).predicted()).isCloseTo(push, within(1e-6));
+        var s = firmperch.check.Situation.of(Demo.with(p, "gear.spare", 0.0));
+        double slope = p.place().room().slope();
+        double lever = s.support().clearance(s.posed().centre()) * Math.cos(slope)
+                - s.posed().centre().z() * Math.sin(slope);
+        double push = s.posed().mass() * FrameSolver.GRAVITY * lever / 1.5;
+        assertThat(Prediction.of(p, inSetPose(p)).predicted()).isCloseTo(push, within(1e-6));
+    }
+
+    private static Measurement inSetPose(Project p) {
+        return new Measurement(LocalDate.of(2026, 11, 1), Measurement.Kind.PUSH, 100, p.stance().joints(), "");
     }
 
     @Test

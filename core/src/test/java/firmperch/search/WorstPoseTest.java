@@ -4,142 +4,165 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
-import firmperch.check.About.Scope;
+import firmperch.body.Freedom;
+import firmperch.check.About;
 import firmperch.check.Check;
-import firmperch.check.Checks;
 import firmperch.check.Finding;
+import firmperch.check.Question;
 import firmperch.check.Situation;
+import firmperch.check.Study;
+import firmperch.check.Verdict;
+import firmperch.param.Described;
+import firmperch.param.Param;
+import firmperch.param.Path;
+import firmperch.part.Kind;
+import firmperch.part.Mounted;
+import firmperch.part.Parts;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
-import firmperch.rig.Rig;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.concurrent.CancellationException;
-import java.util.function.ToDoubleFunction;
-import org.assertj.core.api.Assertions;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
-/** The search against brute force: far finer sampling, and random poses, must find nothing over 1 % worse. */
+/**
+ * The search against brute force: random poses of random rigs must find nothing over 1 % worse. The whole of it, 20,000 poses on
+ * 50 rigs, runs with {@code -Dfirmperch.brute=50,20000}; a slice of it always.
+ */
 class WorstPoseTest {
-    private static final Project DEMO = Demo.project();
-    private static final Assessment FOUND = Assessor.everyPose(DEMO, Progress.NONE);
+    private static final String[] SIZE = System.getProperty("firmperch.brute", "4,1500").split(",");
+    private static final int RIGS = Integer.parseInt(SIZE[0]);
+    private static final int POSES = Integer.parseInt(SIZE[1]);
 
-    static List<String> sweptChecks() {
-        return Checks.ALL.stream().filter(c -> c.about().scope() == Scope.EVERY_POSE).map(c -> c.about().id()).toList();
+    static Stream<Project> rigs() {
+        Random random = new Random(2026);
+        List<Project> rigs = new ArrayList<>();
+        for (Kind kind : Parts.kinds()) {
+            rigs.add(Demo.of(kind));
+        }
+        while (rigs.size() < RIGS) {
+            rigs.add(changed(rigs.get(random.nextInt(2)), random));
+        }
+        return rigs.stream();
+    }
+
+    /** A rig with half of its measures changed at random by up to a third. */
+    private static Project changed(Project start, Random random) {
+        Project project = start;
+        for (Mounted mounted : start.perch().parts()) {
+            project = changed(project, mounted.part(), Path.of("perch").then(mounted.name()), random);
+        }
+        return project;
+    }
+
+    private static Project changed(Project start, Described record, Path path, Random random) {
+        Project project = start;
+        for (Param param : record.params().all()) {
+            Path at = path.then(param.name());
+            Object value = record.params().value((Record) record, param.name());
+            if (param.kind() instanceof Param.Group) {
+                project = changed(project, (Described) value, at, random);
+            } else if (param.kind() instanceof Param.Measure && random.nextBoolean()) {
+                try {
+                    project = at.with(project, (double) value * (0.67 + 0.66 * random.nextDouble()));
+                } catch (InvalidValue impossible) {
+                    // The geometry does not allow that: it stays.
+                }
+            }
+        }
+        return project;
     }
 
     @ParameterizedTest
-    @MethodSource("sweptChecks")
-    void noPoseIsOverOnePerCentWorse(String id) {
-        Check check = Checks.get(id);
-        Finding finding = FOUND.finding(id);
-        assertThat(finding.search().bound()).isLessThanOrEqualTo(WorstPose.TOLERANCE + 1e-9);
-        Situation set = Situation.of(DEMO);
+    @MethodSource("rigs")
+    void noPoseIsOverOnePerCentWorse(Project rig) {
+        Study study = Study.of(rig);
+        List<Finding> findings = Assessor.everyPose(rig, Progress.NONE).findings().stream()
+                .filter(f -> f.about().scope() == About.Scope.EVERY_POSE).toList();
+        double[] worst = new double[findings.size()];
         Random random = new Random(7);
-        int pins = (int) set.posed().rig().freedoms().getFirst().to();
-        double low = set.posed().arm().lowStop();
-        double high = set.posed().arm().highStop();
-        double worst = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < 4000; i++) {
-            Pose pose = Pose.of(random.nextInt(pins + 1), -Math.PI + 2 * Math.PI * random.nextDouble(),
-                    low + (high - low) * random.nextDouble());
-            worst = Math.min(worst, check.at(set.in(pose)).margin());
-        }
-        for (double stop : new double[]{low, 0, high}) {
-            for (int degree = -180; degree < 180; degree += 3) {
-                worst = Math.min(worst, check.at(set.in(Pose.of(pins, Math.toRadians(degree), stop))).margin());
-                worst = Math.min(worst, check.at(set.in(Pose.of(0, Math.toRadians(degree), stop))).margin());
+        for (int i = 0; i < POSES; i++) {
+            Situation s = study.in(random(study, random));
+            for (int k = 0; k < worst.length; k++) {
+                worst[k] = Math.max(worst[k], findings.get(k).question().at(s).used());
             }
         }
-        assertThat(finding.margin()).isLessThanOrEqualTo(worst * (1 + WorstPose.TOLERANCE) + 1e-9);
+        for (int k = 0; k < worst.length; k++) {
+            double found = findings.get(k).reading().used();
+            assertThat(worst[k]).as("%s, %s", findings.get(k).id(), findings.get(k).sureness())
+                    .isLessThanOrEqualTo(Math.max(found * 1.01, found + 1e-6));
+        }
+    }
+
+    private static Pose random(Study study, Random random) {
+        return Pose.of(study.assembly().freedoms().stream().mapToDouble(f -> switch (random.nextInt(6)) {
+            case 0 -> f.from();
+            case 1 -> f.kind() == Freedom.Kind.SWING ? f.from() : f.to();
+            default -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble());
+        }).toArray());
+    }
+
+    /** By the review of the slice: 1.2 m links under a low ceiling come to within about 12 mm of it at the upper stop. */
+    @Test
+    void theStopIsTried() {
+        Project high = Demo.with("perch.arm.links.length", 1.2, "perch.post.length", 2.05, "perch.post.row.count", 1,
+                "perch.post.row.first", 1.0495, "place.room.depth", 6.0);
+        Finding ceiling = Assessor.everyPose(high, Progress.NONE).finding("clear.ceiling");
+        assertThat(ceiling.verdict()).isEqualTo(Verdict.GIVES);
+        Study study = Study.of(high);
+        double atStop = study.question("clear.ceiling").orElseThrow()
+                .at(study.in(Pose.of(0, 0, Math.toRadians(48)))).available();
+        assertThat(ceiling.reading().available()).isCloseTo(atStop, within(1e-4));
+        assertThat(ceiling.search().proven()).isTrue();
+    }
+
+    /** What is said to be proven is: no pose of the cells' finest is worse than the bound says. */
+    @Test
+    void aProvenBoundIsDerivedAndHolds() {
+        Study study = Study.of(Demo.project());
+        for (Question<?> question : study.questions()) {
+            if (question.check().certainty() == Check.Certainty.PROVEN
+                    && question.about().scope() == About.Scope.EVERY_POSE) {
+                Random random = new Random(3);
+                for (int i = 0; i < 60; i++) {
+                    Pose middle = random(study, random);
+                    double[] half = {0, 0.15 * random.nextDouble(), 0.15 * random.nextDouble()};
+                    double bound = question.at(study.in(middle).loosened(half)).used();
+                    for (int k = 0; k < 20; k++) {
+                        Pose near = Pose.of(middle.get(0), middle.get(1) + half[1] * (2 * random.nextDouble() - 1),
+                                middle.get(2) + half[2] * (2 * random.nextDouble() - 1));
+                        assertThat(question.at(study.in(near)).used()).as(question.id())
+                                .isLessThanOrEqualTo(bound + 1e-9);
+                    }
+                }
+            }
+        }
     }
 
     @Test
     void theWorstPoseIsOneTheRigCanTake() {
-        Situation set = Situation.of(DEMO);
-        for (Finding finding : FOUND.findings()) {
-            for (int i = 0; i < 3; i++) {
-                double value = finding.pose().get(i);
-                assertThat(value).as(finding.about().id()).isBetween(set.posed().rig().freedoms().get(i).from(),
-                        set.posed().rig().freedoms().get(i).to());
+        Assessment found = Assessor.everyPose(Demo.project(), Progress.NONE);
+        for (Finding finding : found.findings()) {
+            for (int f = 0; f < finding.pose().size(); f++) {
+                Freedom freedom = found.study().assembly().freedoms().get(f);
+                assertThat(finding.pose().get(f)).isBetween(freedom.from(), freedom.to());
             }
-            assertThat(finding.pose().get(0)).as("a pin hole").isEqualTo(Math.rint(finding.pose().get(0)));
         }
     }
 
-    /** Statics: the arm is hardest to hold when level, the perch tips easiest over the middle of a side. */
+    /** A heavy item is answered in the time of a light one, and what could not be proven is said (the slice took 5 s). */
     @Test
-    void findsThePosesAMakerWouldName() {
-        Rig rig = Situation.of(DEMO).posed().rig();
-        assertThat(Math.toDegrees(FOUND.finding("arm.hold").pose().get(rig, Rig.LIFT))).isCloseTo(0, within(8.2));
-        double swing = Math.toDegrees(FOUND.finding("tip.push").pose().get(rig, Rig.SWING));
-        assertThat(Math.abs(swing % 90)).satisfiesAnyOf(off -> assertThat(off).isLessThan(8),
-                off -> assertThat(off).isGreaterThan(82));
-        assertThat(FOUND.finding("place.ceiling").pose().get(rig, Rig.PIN)).isEqualTo(6);
-        assertThat(FOUND.finding("place.ceiling").pose().get(rig, Rig.LIFT))
-                .isCloseTo(Situation.of(DEMO).posed().arm().highStop(), within(0.02));
-    }
-
-    @ParameterizedTest
-    @ValueSource(longs = {11, 12, 13})
-    void holdsOnOtherPerchesToo(long seed) {
-        Random random = new Random(seed);
-        Project p = Demo.with("perch.arm.linkLength", 0.4 + 0.4 * random.nextDouble(), "perch.base.casterOut",
-                0.25 + 0.15 * random.nextDouble(), "perch.base.locked", random.nextBoolean(), "stance.heading",
-                random.nextDouble(), "gear.items.4.left", -0.3 + 0.6 * random.nextDouble());
-        Assessment found = Assessor.everyPose(p, Progress.NONE);
-        Situation set = Situation.of(p);
-        for (String id : List.of("tip.lean", "tip.push", "tip.proof", "arm.sag", "caster.share")) {
-            double worst = Double.POSITIVE_INFINITY;
-            for (int i = 0; i < 1500; i++) {
-                Pose pose = Pose.of(random.nextInt(7), -Math.PI + 2 * Math.PI * random.nextDouble(),
-                        set.posed().arm().lowStop() + (set.posed().arm().highStop() - set.posed().arm().lowStop())
-                                * random.nextDouble());
-                worst = Math.min(worst, Checks.get(id).at(set.in(pose)).margin());
+    void whatCouldNotBeProvenIsSaid() {
+        Assessment heavy = Assessor.everyPose(Demo.with("gear.items.0.mass", 50.0), Progress.NONE);
+        for (Finding f : heavy.findings()) {
+            if (f.search() != null && !f.search().proven()) {
+                assertThat(f.sureness()).as(f.id()).containsAnyOf("sampled", "not proven");
             }
-            assertThat(found.finding(id).margin()).as(id).isLessThanOrEqualTo(worst * 1.01 + 1e-9);
         }
-    }
-
-    /** A known function: sin swing · cos lift has its largest value 1 at swing 90°, lift 0. */
-    @Test
-    void findsTheMaximumOfAKnownFunction() {
-        Rig rig = Situation.of(DEMO).posed().rig();
-        WorstPose search = new WorstPose(rig);
-        ToDoubleFunction<Pose> f = p -> 2 + Math.sin(p.get(1)) * Math.cos(p.get(2));
-        double[] known = search.grid().stream().mapToDouble(f).toArray();
-        WorstPose.Found found = search.largest(known, f, Pose.of(3, 0, 0));
-        assertThat(found.figure()).isCloseTo(3, within(0.03));
-        assertThat(found.pose().get(1)).isCloseTo(Math.PI / 2, within(0.25));
-        assertThat(found.pose().get(0)).as("what makes no difference stays as it is").isEqualTo(3);
-        assertThat(found.search().bound()).isLessThanOrEqualTo(0.01);
-    }
-
-    /** Waves whose largest value is known to be 5, at whatever phase: up to four in the swing, three in the lift. */
-    @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4})
-    void boundsTheWavesItSaysItDoes(int waves) {
-        WorstPose search = new WorstPose(Situation.of(DEMO).posed().rig());
-        Random random = new Random(waves);
-        for (int i = 0; i < 40; i++) {
-            double swingPhase = 2 * Math.PI * random.nextDouble();
-            double liftAt = -0.6 + 1.3 * random.nextDouble();
-            ToDoubleFunction<Pose> figure = p -> 3 + Math.sin(waves * p.get(1) + swingPhase)
-                    + Math.cos(Math.min(waves, 3) * (p.get(2) - liftAt));
-            double[] known = search.grid().stream().mapToDouble(figure).toArray();
-            WorstPose.Found found = search.largest(known, figure, Pose.of(3, 0, 0));
-            assertThat(found.figure()).isBetween(5 / (1 + WorstPose.TOLERANCE), 5.0);
-            assertThat(found.figure() * (1 + found.search().bound())).isGreaterThanOrEqualTo(5 - 1e-9);
-        }
-    }
-
-    @Test
-    void stopsWhenTold() {
-        Assertions.assertThatThrownBy(() -> Assessor.everyPose(DEMO, (share, what) -> {
-            throw new CancellationException();
-        })).isInstanceOf(CancellationException.class);
+        assertThat(heavy.sentence()).contains("slip");
     }
 }

@@ -76,7 +76,7 @@ class FramingTest {
 
     @Test
     void refusesAPictureThatIsDeeperThanWide() {
-        assertThatThrownBy(() -> new Shot(0.3, 0.4, true, 0.05, 0.3, 0, "aps-c", 1, 0.024, 0.25, 3840, 2160, 0.3, 0.1,
-                0.03)).isInstanceOf(InvalidValue.class).hasMessageContaining("Short side");
+        assertThatThrownBy(() -> new Wanted(0.3, 0.4, true, 0.05, 0.3, 0)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("at most the long side");
     }
 }

@@ -12,7 +12,6 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -57,21 +56,8 @@ public final class CheckCommand implements Callable<Integer> {
         for (Finding f : assessment.findings()) {
             lines.add(String.format("%-6s %-6s %-54s asked %12s, can take %12s%s", f.verdict().word(), f.marginText(),
                     f.question().words(), f.about().unit().show(f.reading().asked(), assessment.project().units()),
-                    f.about().unit().show(f.reading().available(), assessment.project().units()), sureness(f)));
+                    f.about().unit().show(f.reading().available(), assessment.project().units()), f.search() == null ? "" : ", " + f.sureness()));
         }
         return lines;
-    }
-
-    /** How sure the worst pose is; empty for what does not depend on the pose. */
-    private static String sureness(Finding f) {
-        if (f.search() == null) {
-            return "";
-        }
-        return f.search().proven()
-                ? String.format(Locale.ROOT, ", proven to %.1f %%", Math.max(0.1, f.search().bound() * 100))
-                : Double.isNaN(f.search().bound())
-                        ? ", sampled"
-                        : String.format(Locale.ROOT, ", not proven: a pose between may be %.0f %% worse",
-                                f.search().bound() * 100);
     }
 }

@@ -36,7 +36,7 @@ public enum Step {
     /** What hangs at the camera, and what it is screwed on. */
     private static boolean hangs(Assessment assessment, Finding finding) {
         Station payload = assessment.study().assembly().payload();
-        return finding.about().topic() != Topic.PICTURE
+        return finding.station() != null && finding.about().topic() != Topic.PICTURE
                 && (payload.equals(finding.station()) || payload.on().contains(finding.station()));
     }
 

@@ -89,7 +89,7 @@ public final class GearPanel implements Panel {
     /** What hangs at the camera, and what it is screwed on. */
     private static boolean gear(Assessment a, Finding f) {
         Station payload = a.study().assembly().payload();
-        return f.about().topic() != Topic.PICTURE
+        return f.station() != null && f.about().topic() != Topic.PICTURE
                 && (payload.equals(f.station()) || payload.on().contains(f.station()));
     }
 

@@ -11,7 +11,6 @@ import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.function.BiPredicate;
@@ -146,17 +145,6 @@ public final class ReasonList extends VBox {
             fill();
         }
 
-        /** How sure the worst pose is: proven to some share, or sampled. */
-        private static String sureness(Finding f) {
-            int poses = f.search().poses();
-            if (Double.isNaN(f.search().bound())) {
-                return poses + " poses sampled; what lies between them is not proven.";
-            }
-            String bound = String.format(Locale.ROOT, "%.1f", Math.max(0.1, f.search().bound() * 100));
-            return poses + " poses looked at; by its lengths and masses nothing between them is over " + bound
-                    + " % worse" + (f.search().proven() ? "." : ": more could not be proven in the time.");
-        }
-
         private String figures(Finding f) {
             String asked = f.about().unit().bare(f.reading().asked(), system);
             return asked + " / " + f.about().unit().show(f.reading().available(), system);
@@ -174,7 +162,7 @@ public final class ReasonList extends VBox {
             worst.setVisible(searched);
             worst.setManaged(searched);
             search.setText(searched
-                    ? sureness(finding)
+                    ? finding.search().poses() + " poses looked at: " + finding.sureness() + "."
                     : "");
             if (finding.cures() != shownCures) {
                 shownCures = finding.cures();

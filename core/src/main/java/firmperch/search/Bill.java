@@ -1,4 +1,4 @@
-package firmperch.make;
+package firmperch.search;
 
 import firmperch.body.Assembly;
 import firmperch.body.Piece;
