@@ -1,11 +1,13 @@
 package firmperch.bench;
 
+import firmperch.check.Question;
 import firmperch.check.Situation;
+import firmperch.check.Study;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
 import firmperch.project.Project;
-import firmperch.project.Sample;
+import firmperch.file.Samples;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.BallastSizing;
@@ -30,14 +32,32 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 4)
 @Fork(1)
 public class AssessmentBenchmark {
-    private final Project demo = Sample.project();
+    private final Project demo = Samples.wedgingBench();
     private final Assessment complete = Assessor.everyPose(demo, Progress.NONE);
-    private final FrameModel frame = Situation.of(demo).posed().frameModel();
+    private final Study study = Study.of(demo);
+    private final FrameModel frame = study.set().framed().model();
 
-    /** One pose assessed wholly: every check, the frame included. Budget 2 ms. */
+    /** One pose assessed wholly: every question, the frame included. Budget 2 ms. */
     @Benchmark
-    public Assessment onePose() {
+    public double onePose() {
+        Situation there = study.set();
+        double used = 0;
+        for (Question<?> question : study.questions()) {
+            used += question.at(there).used();
+        }
+        return used;
+    }
+
+    /** An edit: assembly, rig and questions made anew, and the set pose assessed. Budget 1 ms for what it rebuilds. */
+    @Benchmark
+    public Assessment edit() {
         return Assessor.now(demo);
+    }
+
+    /** What an edit rebuilds: assembly, rig, questions and set pose. */
+    @Benchmark
+    public Situation rebuild() {
+        return Study.of(demo).set();
     }
 
     /** What each movement of a drag computes: the pose anew, the worst poses kept. */

@@ -2,8 +2,9 @@ package firmperch.bench;
 
 import firmperch.desk.frame.DeskView;
 import firmperch.desk.document.Document;
+import firmperch.param.Path;
 import firmperch.project.Project;
-import firmperch.project.Sample;
+import firmperch.file.Samples;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
@@ -46,10 +47,10 @@ public class RepaintBenchmark {
         Platform.startup(started::countDown);
         started.await();
         onFx(() -> {
-            document = new Document(Sample.project(), null);
+            document = new Document(Samples.wedgingBench(), null);
             DeskView desk = new DeskView(document, new NoHost());
             scene = new Scene(desk, 1280, 800);
-            scene.getStylesheets().add(DeskView.class.getResource("desk.css").toExternalForm());
+            scene.getStylesheets().add(DeskView.class.getResource("/firmperch/desk/desk.css").toExternalForm());
             Stage stage = new Stage();
             stage.setScene(scene);
             stage.show();
@@ -85,7 +86,7 @@ public class RepaintBenchmark {
     @Benchmark
     public void editWork() throws InterruptedException, ExecutionException {
         onFx(() -> {
-            document.edit("perch.arm.linkLength", 0.6 + 0.001 * (step++ % 60));
+            document.edit("perch.arm.links.length", 0.6 + 0.001 * (step++ % 60));
             scene.getRoot().applyCss();
             scene.getRoot().layout();
         });
@@ -116,7 +117,7 @@ public class RepaintBenchmark {
     private void move() {
         Project project = document.project();
         double lift = -0.3 + 0.6 * Math.abs(step++ % 200 - 100) / 100.0;
-        document.edit(project.with(project.stance().with("lift", lift)), this);
+        document.edit(Path.of("stance.joints.arm.lift").with(project, lift), this);
     }
 
     /** Ends the background work. */

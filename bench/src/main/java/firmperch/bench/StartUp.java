@@ -2,7 +2,7 @@ package firmperch.bench;
 
 import firmperch.desk.app.FirstFrame;
 import firmperch.file.ProjectFile;
-import firmperch.project.Sample;
+import firmperch.file.Samples;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -32,7 +32,7 @@ public final class StartUp {
         List<Long> desk = new ArrayList<>();
         List<Long> onFile = new ArrayList<>();
         Path file = Files.createTempFile("start", ProjectFile.EXTENSION);
-        ProjectFile.write(file, Sample.project());
+        ProjectFile.write(file, Samples.wedgingBench());
         for (int i = 0; i < ROUNDS; i++) {
             bare.add(once(Bare.class.getName()));
             desk.add(once("firmperch.desk.Main", "--demo", "--time"));

@@ -1,12 +1,16 @@
 package firmperch.desk;
 
+import static com.tngtech.archunit.core.domain.properties.HasModifiers.Predicates.modifier;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
-import firmperch.desk.frame.Views;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import firmperch.desk.frame.Views;
+import firmperch.part.Part;
 
 /** Views read assessments and send edits; the command line knows no window. */
 @AnalyzeClasses(packages = "firmperch.desk", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -14,11 +18,18 @@ class DeskArchitectureTest {
 
     @ArchTest
     static final ArchRule COMMAND_LINE_WITHOUT_JAVAFX = noClasses().that().resideInAPackage("firmperch.desk.cli..")
-            .should().dependOnClassesThat().resideInAnyPackage("javafx..", "firmperch.desk", "firmperch.desk.draw");
+            .should().dependOnClassesThat().resideInAnyPackage("javafx..", "firmperch.desk", "firmperch.desk.app",
+                    "firmperch.desk.draw",
+                    "firmperch.desk.frame", "firmperch.desk.panel", "firmperch.desk.widget");
 
     @ArchTest
     static final ArchRule MAIN_WITHOUT_JAVAFX = noClasses().that().haveSimpleName("Main").should()
             .dependOnClassesThat().resideInAnyPackage("javafx..");
+
+    @ArchTest
+    static final ArchRule NOBODY_NAMES_A_PART = noClasses().should()
+            .dependOnClassesThat(JavaClass.Predicates.resideInAPackage("firmperch.part")
+                    .and(JavaClass.Predicates.assignableTo(Part.class)).and(modifier(JavaModifier.FINAL)));
 
     @ArchTest
     static final ArchRule VIEWS_SOLVE_NOTHING = noClasses().should().dependOnClassesThat()

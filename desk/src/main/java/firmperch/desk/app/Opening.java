@@ -14,11 +14,11 @@ import java.util.concurrent.CompletableFuture;
  * @param file where the project came from; null if from none
  * @param trouble why a file that was asked for is not what is open; else empty
  */
-record Opening(Project project, Path file, String trouble) {
+public record Opening(Project project, Path file, String trouble) {
     private static CompletableFuture<Opening> ahead;
 
     /** Reads a file, or takes the sample where there is none or it cannot be read. */
-    static Opening of(Path file) {
+    public static Opening of(Path file) {
         if (file == null) {
             return new Opening(Samples.wedgingBench(), null, "");
         }

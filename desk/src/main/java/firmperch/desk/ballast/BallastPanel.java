@@ -115,7 +115,8 @@ public final class BallastPanel implements Panel {
         apply.setDisable(sizing.needed().isEmpty());
         String poured = "As drawn there are " + Quantity.MASS.show(sizing.poured(), system) + ".";
         if (sizing.needed().isEmpty()) {
-            answer.setText("No filling stands as firmly as is asked, however much: set the feet further out. " + poured);
+            answer.setText(
+                    "No filling stands as firmly as is asked, however much: set the feet further out. " + poured);
             bags.setText("");
             return;
         }

@@ -98,7 +98,8 @@ public final class DrawingPane extends Pane {
             getChildren().removeIf(n -> n instanceof TextField);
             getChildren().add(editor);
             double width = Math.max(110, spot.width());
-            editor.resizeRelocate(Math.clamp(spot.x() + spot.width() / 2 - width / 2, 2, Math.max(2, getWidth() - width - 2)),
+            editor.resizeRelocate(
+                    Math.clamp(spot.x() + spot.width() / 2 - width / 2, 2, Math.max(2, getWidth() - width - 2)),
                     spot.y() - 4, width, 28);
         });
     }

@@ -168,7 +168,8 @@ public final class LoadPath extends VBox {
             UnitSystem system = assessment.project().units();
             Optional<Finding> weakest = assessment.weakest(station);
             mark.show(weakest.map(Finding::verdict).orElse(null));
-            station = assessment.study().assembly().stations().stream().filter(station::equals).findFirst().orElseThrow();
+            station = assessment.study().assembly().stations().stream().filter(station::equals).findFirst()
+                    .orElseThrow();
             name.setText(station.label());
             double moment = posed.momentAt(station);
             carries.setText("carries " + Quantity.MASS.show(posed.massFrom(station) - posed.rig().spare(), system)

@@ -9,17 +9,14 @@ import java.util.function.BiPredicate;
 
 /** The steps of the work, in its order; none is locked. */
 public enum Step {
-    SHOT("Shot", (a, f) -> f.about().topic() == Topic.PICTURE),
-    GEAR("Gear", Step::hangs),
-    PLACE("Place", (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY),
-    PERCH("Perch", (a, f) -> switch (f.about().topic()) {
-        case SLIPS, BREAKS, GIVES, HANDLING -> true;
-        default -> false;
-    }),
-    STEADY("Steady", (a, f) -> true),
-    BALLAST("Ballast", (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS),
-    MAKE("Make", (a, f) -> false),
-    PROVE("Prove", (a, f) -> false);
+    SHOT("Shot", (a, f) -> f.about().topic() == Topic.PICTURE), GEAR("Gear", Step::hangs), PLACE("Place",
+            (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY), PERCH("Perch",
+                    (a, f) -> switch (f.about().topic()) {
+                        case SLIPS, BREAKS, GIVES, HANDLING -> true;
+                        default -> false;
+                    }), STEADY("Steady", (a, f) -> true), BALLAST("Ballast",
+                            (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS), MAKE(
+                                    "Make", (a, f) -> false), PROVE("Prove", (a, f) -> false);
 
     private final String label;
     private final BiPredicate<Assessment, Finding> settles;
@@ -47,7 +44,8 @@ public enum Step {
 
     /** The worst verdict of the checks that this step settles; null if it settles none. */
     Verdict verdict(Assessment assessment) {
-        return assessment.findings().stream().filter(f -> settles.test(assessment, f)).map(Finding::verdict).max(Verdict::compareTo)
+        return assessment.findings().stream().filter(f -> settles.test(assessment, f)).map(Finding::verdict)
+                .max(Verdict::compareTo)
                 .orElse(null);
     }
 }

@@ -54,7 +54,8 @@ public final class ReasonList extends VBox {
 
     /** Shows an assessment; rows stay open and in place while only their numbers change. */
     public void show(Assessment assessment) {
-        List<Finding> findings = new ArrayList<>(assessment.findings().stream().filter(f -> wanted.test(assessment, f)).toList());
+        List<Finding> findings = new ArrayList<>(
+                assessment.findings().stream().filter(f -> wanted.test(assessment, f)).toList());
         if (weakestFirst) {
             findings.sort(Assessment.WEAKEST_FIRST);
         }
@@ -166,7 +167,8 @@ public final class ReasonList extends VBox {
                     : "");
             if (finding.cures() != shownCures) {
                 shownCures = finding.cures();
-                cures.getChildren().setAll(shownCures.stream().map(cure -> cureButton(cure, finding.margin(), actions)).toList());
+                cures.getChildren()
+                        .setAll(shownCures.stream().map(cure -> cureButton(cure, finding.margin(), actions)).toList());
                 cures.setManaged(!shownCures.isEmpty());
             }
             boolean holds = finding.verdict() == Verdict.HOLDS && shownCures.isEmpty();

@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.desk.document.Recovery;
 import firmperch.desk.document.UserData;
+import firmperch.file.Samples;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
-import firmperch.project.Sample;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
@@ -33,7 +32,7 @@ class LeftWorkTest {
 
     @BeforeAll
     static void leaveWorkBehind() {
-        Project work = RecordPath.of("name").with(Sample.project(), "Half done");
+        Project work = firmperch.param.Path.of("name").with(Samples.wedgingBench(), "Half done");
         new Recovery(UserData.folder(), GONE).write(work, null);
         Opening.startAhead(null);
     }

@@ -5,9 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import firmperch.file.ProjectFile;
+import firmperch.file.Samples;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
-import firmperch.project.Sample;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -31,7 +30,7 @@ class FirmPerchTest {
     @BeforeEach
     void writeDemo() throws IOException {
         demo = folder.resolve("demo.perch.json");
-        ProjectFile.write(demo, Sample.project());
+        ProjectFile.write(demo, Samples.wedgingBench());
     }
 
     private int run(String... arguments) {
@@ -41,14 +40,15 @@ class FirmPerchTest {
     @Test
     void checkSaysTheSentenceAndEveryFinding() {
         assertThat(run("check", demo.toString())).isEqualTo(0);
-        assertThat(out.toString()).contains("It stands in every pose. The arm's pivots slip first")
-                .contains("Cheapest cure: Lever 65 mm").contains("What push does it take?");
+        assertThat(out.toString()).contains("It stands in every pose. The pivots slip first")
+                .contains("Cheapest cure: Depth of the sticks 45 mm → 40 mm").contains("What push does it take?")
+                .contains("proven to").contains("sampled");
         assertThat(err.toString()).isEmpty();
     }
 
     @Test
     void somethingShortExitsWithOne() throws IOException {
-        Project weak = RecordPath.of("perch.base.casterOut").with(Sample.project(), 0.24);
+        Project weak = firmperch.param.Path.of("perch.box.corners.out").with(Samples.wedgingBench(), 0.24);
         ProjectFile.write(demo, weak);
         assertThat(run("check", demo.toString(), "--json")).isEqualTo(1);
         JsonNode report = new ObjectMapper().readTree(out.toString());

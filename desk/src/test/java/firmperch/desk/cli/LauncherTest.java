@@ -3,7 +3,7 @@ package firmperch.desk.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.file.ProjectFile;
-import firmperch.project.Sample;
+import firmperch.file.Samples;
 import java.io.File;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -82,7 +82,7 @@ class LauncherTest {
     @Test
     void keepsAnArchiveAndSaysNothingOfIt() throws IOException, InterruptedException {
         Path project = folder.resolve("with space.perch.json");
-        ProjectFile.write(project, Sample.project());
+        ProjectFile.write(project, Samples.wedgingBench());
         String first = run(0, "check", project.toString());
         assertThat(first).startsWith("Wedging bench").doesNotContain("[warning]");
         try (Stream<Path> kept = Files.walk(folder)) {

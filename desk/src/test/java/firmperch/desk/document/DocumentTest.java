@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import firmperch.file.ProjectFile;
+import firmperch.file.Samples;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
-import firmperch.project.Sample;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
@@ -32,7 +31,7 @@ class DocumentTest {
     @BeforeEach
     void open() throws TimeoutException {
         FxToolkit.registerPrimaryStage();
-        robot.interact(() -> document = new Document(Sample.project(), null));
+        robot.interact(() -> document = new Document(Samples.wedgingBench(), null));
     }
 
     @AfterEach
@@ -43,7 +42,8 @@ class DocumentTest {
     private void drag(Object gesture, double... lifts) {
         for (double lift : lifts) {
             Project project = document.project();
-            robot.interact(() -> document.edit(project.with(project.stance().with("lift", lift)), gesture));
+            robot.interact(() -> document.edit(firmperch.param.Path.of("stance.joints.arm.lift").with(project, lift),
+                    gesture));
         }
     }
 
@@ -52,12 +52,12 @@ class DocumentTest {
         drag("first", 0.1, 0.2, 0.3);
         drag("second", 0.4, 0.5);
         robot.interact(document::undo);
-        assertThat(document.project().stance().joints()).containsEntry("lift", 0.3);
+        assertThat(document.project().stance().joints()).containsEntry("arm.lift", 0.3);
         robot.interact(document::undo);
-        assertThat(document.project()).isEqualTo(Sample.project());
+        assertThat(document.project()).isEqualTo(Samples.wedgingBench());
         robot.interact(document::redo);
         robot.interact(document::redo);
-        assertThat(document.project().stance().joints()).containsEntry("lift", 0.5);
+        assertThat(document.project().stance().joints()).containsEntry("arm.lift", 0.5);
         assertThat(document.canRedo()).isFalse();
     }
 
@@ -71,15 +71,15 @@ class DocumentTest {
 
     @Test
     void anEditThatChangesNothingIsNoStep() {
-        robot.interact(() -> document.edit(Sample.project()));
+        robot.interact(() -> document.edit(Samples.wedgingBench()));
         assertThat(document.canUndo()).isFalse();
         assertThat(document.unsaved()).isFalse();
     }
 
     @Test
     void aRefusedEditChangesNothing() {
-        assertThatThrownBy(() -> document.edit("perch.arm.linkLength", 99.0)).isInstanceOf(InvalidValue.class);
-        assertThat(document.project()).isEqualTo(Sample.project());
+        assertThatThrownBy(() -> document.edit("perch.arm.links.length", 99.0)).isInstanceOf(InvalidValue.class);
+        assertThat(document.project()).isEqualTo(Samples.wedgingBench());
         assertThat(document.canUndo()).isFalse();
     }
 
@@ -105,7 +105,7 @@ class DocumentTest {
 
     @Test
     void recoveredWorkCountsAsUnsaved() {
-        robot.interact(() -> document.recover(Sample.project(), folder.resolve("x.perch.json")));
+        robot.interact(() -> document.recover(Samples.wedgingBench(), folder.resolve("x.perch.json")));
         assertThat(document.unsaved()).isTrue();
         assertThat(document.file().get()).isEqualTo(folder.resolve("x.perch.json"));
     }
@@ -113,14 +113,15 @@ class DocumentTest {
     /** The perch stood further out than the next project's room is deep. */
     @Test
     void opensASmallerRoom() throws TimeoutException {
-        Project hall = RecordPath.of("stance.x").with(RecordPath.of("place.roomDepth").with(Sample.project(), 20.0),
+        Project hall = firmperch.param.Path.of("stance.x").with(
+                firmperch.param.Path.of("place.room.depth").with(Samples.wedgingBench(), 20.0),
                 15.0);
         robot.interact(() -> document.open(hall, null));
         robot.interact(document::startSearching);
         searched();
         assertThat(document.assessment().get().complete()).isTrue();
-        robot.interact(() -> document.open(Sample.project(), null));
-        assertThat(document.project()).isEqualTo(Sample.project());
+        robot.interact(() -> document.open(Samples.wedgingBench(), null));
+        assertThat(document.project()).isEqualTo(Samples.wedgingBench());
     }
 
     private void searched() throws TimeoutException {
@@ -132,7 +133,7 @@ class DocumentTest {
     void theSearchEndsInTheSameAnswerAsTheCommandLines() throws TimeoutException {
         robot.interact(document::startSearching);
         searched();
-        var expected = Assessor.full(Sample.project(), Progress.NONE);
+        var expected = Assessor.full(Samples.wedgingBench(), Progress.NONE);
         assertThat(document.assessment().get().sentence()).isEqualTo(expected.sentence());
         assertThat(document.assessment().get().cureSentence()).isEqualTo(expected.cureSentence());
     }
@@ -141,8 +142,8 @@ class DocumentTest {
     void theNextEditOvertakesTheSearch() throws TimeoutException {
         robot.interact(document::startSearching);
         for (int i = 0; i < 20; i++) {
-            double length = 0.5 + 0.005 * i;
-            robot.interact(() -> document.edit("perch.arm.linkLength", length));
+            double length = 0.6 + 0.005 * i;
+            robot.interact(() -> document.edit("perch.arm.links.length", length));
         }
         searched();
         assertThat(document.assessment().get().project()).isEqualTo(document.project());

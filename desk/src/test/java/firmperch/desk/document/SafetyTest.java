@@ -4,10 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.desk.app.Opening;
 import firmperch.file.ProjectFile;
+import firmperch.file.Samples;
 import firmperch.file.UnusableFile;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
-import firmperch.project.Sample;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -24,7 +23,7 @@ class SafetyTest {
     private Path folder;
 
     private static Project named(String name) {
-        return RecordPath.of("name").with(Sample.project(), name);
+        return firmperch.param.Path.of("name").with(Samples.wedgingBench(), name);
     }
 
     @Test
@@ -102,9 +101,9 @@ class SafetyTest {
         Path file = folder.resolve("mine.perch.json");
         ProjectFile.write(file, named("Mine"));
         assertThat(Opening.of(file)).isEqualTo(new Opening(named("Mine"), file, ""));
-        assertThat(Opening.of(null)).isEqualTo(new Opening(Sample.project(), null, ""));
+        assertThat(Opening.of(null)).isEqualTo(new Opening(Samples.wedgingBench(), null, ""));
         Opening without = Opening.of(folder.resolve("gone.perch.json"));
-        assertThat(without.project()).isEqualTo(Sample.project());
+        assertThat(without.project()).isEqualTo(Samples.wedgingBench());
         assertThat(without.file()).as("saving must not land in a file that could not be read").isNull();
         assertThat(without.trouble()).isEqualTo("gone.perch.json cannot be opened: there is no such file.");
     }

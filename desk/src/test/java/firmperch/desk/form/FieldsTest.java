@@ -2,12 +2,14 @@ package firmperch.desk.form;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import firmperch.desk.widget.Words;
+import firmperch.file.Samples;
+import firmperch.param.Described;
+import firmperch.param.Param;
+import firmperch.param.Path;
+import firmperch.part.Kind;
+import firmperch.part.Mounted;
+import firmperch.part.Parts;
 import firmperch.project.Project;
-import firmperch.project.RecordPath;
-import firmperch.project.Sample;
-import firmperch.rig.Station;
-import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,54 +19,66 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+/** Forms follow from the params: nothing that is saved is out of reach of the person at the desk. */
 class FieldsTest {
-    private static final Project DEMO = Sample.project();
+    private static final Project DEMO = Samples.wedgingBench();
 
-    static List<Field> fields() {
-        List<Field> all = new ArrayList<>(
-                Stream.of(Fields.NAMES, Fields.SHOT, Fields.CAMERA, Fields.PLACE, Fields.STAND,
-                        Fields.JOINTS, Fields.BALLAST, Fields.POLICY).flatMap(List::stream).toList());
-        for (Station station : Station.values()) {
-            all.addAll(Fields.of(station));
+    static Stream<Kind> kinds() {
+        return Parts.kinds().stream();
+    }
+
+    private static List<Field> fields(Project project) {
+        List<Field.Section> sections = new ArrayList<>();
+        sections.addAll(Field.sections("", project.shot(), Path.of("shot")));
+        sections.addAll(Field.sections("", project.place(), Path.of("place")));
+        sections.addAll(Field.sections("", project.policy(), Path.of("policy")));
+        sections.addAll(Field.sections("", project.stance(), Path.of("stance")));
+        for (Mounted mounted : project.perch().parts()) {
+            sections.addAll(Field.sections("", mounted.part(), Path.of("perch." + mounted.name())));
         }
-        return all;
+        return sections.stream().flatMap(s -> s.fields().stream()).toList();
     }
 
     @ParameterizedTest
-    @MethodSource("fields")
-    void everyFieldIsOneOfTheProjectsAndOfTheKindItSays(Field field) {
-        Object value = RecordPath.of(field.path()).get(DEMO);
-        switch (field.kind()) {
-            case Field.Typed typed -> assertThat(value).isInstanceOf(Number.class);
-            case Field.Chosen chosen -> assertThat(chosen.catalogue().get((String) value)).isNotNull();
-            case Field.Either either -> assertThat(value).isInstanceOf(Boolean.class);
-            case Field.Words words -> assertThat(value).isInstanceOf(String.class);
+    @MethodSource("kinds")
+    void everyFieldIsOneOfTheProjectsAndGoesBackIn(Kind kind) {
+        Project project = DEMO.with(kind.start().get());
+        for (Field field : fields(project)) {
+            Object value = field.path().get(project);
+            assertThat(value).as(field.path().toString()).isNotNull();
+            assertThat(field.path().param(project)).isEqualTo(field.param());
+            assertThat(field.path().with(project, value)).isEqualTo(project);
         }
-        assertThat(RecordPath.of(field.path()).with(DEMO, value)).isEqualTo(DEMO);
     }
 
-    /** Nothing that is saved is out of reach of the person at the desk. */
-    @Test
-    void everythingSavedCanBeEdited() {
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void everythingSavedCanBeEdited(Kind kind) {
+        Project project = DEMO.with(kind.start().get());
         Set<String> paths = new HashSet<>();
-        fields().forEach(f -> paths.add(f.path()));
-        List<String> missing = new ArrayList<>();
-        collect(DEMO.shot(), "shot.", paths, missing);
-        collect(DEMO.place(), "place.", paths, missing);
-        collect(DEMO.policy(), "policy.", paths, missing);
-        collect(DEMO.perch().head(), "perch.head.", paths, missing);
-        collect(DEMO.perch().arm(), "perch.arm.", paths, missing);
-        collect(DEMO.perch().carriage(), "perch.carriage.", paths, missing);
-        collect(DEMO.perch().upright(), "perch.upright.", paths, missing);
-        collect(DEMO.perch().base(), "perch.base.", paths, missing);
-        assertThat(missing).isEmpty();
+        fields(project).forEach(f -> paths.add(f.path().toString()));
+        for (Mounted mounted : project.perch().parts()) {
+            collect(mounted.part(), "perch." + mounted.name(), paths);
+        }
+        collect(project.place(), "place", paths);
+        collect(project.policy(), "policy", paths);
     }
 
-    private static void collect(Object record, String prefix, Set<String> paths, List<String> missing) {
-        for (RecordComponent component : record.getClass().getRecordComponents()) {
-            if (!paths.contains(prefix + component.getName())) {
-                missing.add(prefix + component.getName());
+    private static void collect(Described record, String prefix, Set<String> paths) {
+        for (Param param : record.params().all()) {
+            Object value = record.params().value((Record) record, param.name());
+            if (value instanceof Described group) {
+                collect(group, prefix + "." + param.name(), paths);
+            } else {
+                assertThat(paths).contains(prefix + "." + param.name());
             }
         }
+    }
+
+    /** Grouped as the part is built, under the groups' own names. */
+    @Test
+    void sectionsAreTheGroups() {
+        List<Field.Section> arm = Field.sections("", (Described) DEMO.perch().branch("arm"), Path.of("perch.arm"));
+        assertThat(arm).extracting(Field.Section::heading).containsExactly("Sticks", "Pivots", "Stops", "Plates");
     }
 }
