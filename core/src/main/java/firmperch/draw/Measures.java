@@ -11,6 +11,7 @@ import firmperch.units.Quantity;
 /** The lengths of the chosen part that can be seen square on, as dimensions by which they are edited. */
 final class Measures {
     private static final double SEEN = 0.6;
+    private static final double NEAR = 0.05;
 
     private Measures() {
     }
@@ -35,7 +36,10 @@ final class Measures {
         String path = "perch." + m.part() + "." + m.path();
         if (seen > SEEN * to.minus(from).length() && seen > 0.03) {
             boolean upright = Math.abs(b.y() - a.y()) > Math.abs(b.x() - a.x());
-            out.dimension(a, b, upright ? Side.RIGHT : Side.BELOW,
+            // The camera and what it sees stay free.
+            double camera = view.at(s.inRoom(s.sensor())).x();
+            boolean over = camera > Math.min(a.x(), b.x()) - NEAR && camera < Math.max(a.x(), b.x()) + NEAR;
+            out.dimension(a, b, upright ? Side.RIGHT : over ? Side.ABOVE : Side.BELOW,
                     Quantity.LENGTH.bare(Path.of(path).number(s.project()), s.project().units()), path);
         }
     }

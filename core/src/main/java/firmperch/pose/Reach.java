@@ -12,8 +12,7 @@ import java.util.List;
 public final class Reach {
     private static final int ROUNDS = 25;
     private static final double DAMPING = 1e-5;
-    /** Another step is taken where it brings the point nearer by more than this, m. */
-    private static final double WORTH = 0.0005;
+    private static final double SQUARE = 0.2;
 
     private Reach() {
     }
@@ -23,15 +22,16 @@ public final class Reach {
      *
      * @param point in the rig's axes, m
      * @param along directions of length 1
+     * @param content how near is near enough for steps to stay where they are, m
      */
-    public record Goal(Vec3 point, List<Vec3> along) {
+    public record Goal(Vec3 point, List<Vec3> along, double content) {
         public Goal {
             along = List.copyOf(along);
         }
 
         /** A height, m. */
         public static Goal height(double z) {
-            return new Goal(new Vec3(0, 0, z), List.of(Vec3.UP));
+            return new Goal(new Vec3(0, 0, z), List.of(Vec3.UP), 0.0005);
         }
 
         private double miss(Vec3 at) {
@@ -50,11 +50,24 @@ public final class Reach {
      * @param grip the point that is to come there
      */
     public static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal) {
-        Pose best = slid(rig, from, grip, goal);
-        double least = miss(rig, best, grip, goal);
+        // First by what moves the point that way; what moves it nearly square to it only where that does not do.
+        Pose best = to(rig, from, grip, goal, SQUARE);
+        if (miss(rig, best, grip, goal) > goal.content) {
+            Pose other = to(rig, from, grip, goal, 0);
+            if (miss(rig, other, grip, goal) < miss(rig, best, grip, goal) - goal.content) {
+                best = other;
+            }
+        }
+        return best;
+    }
+
+    private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, double least) {
+        boolean[] used = used(rig, from, grip, goal, least);
+        Pose best = slid(rig, from, grip, goal, used);
+        double nearest = miss(rig, best, grip, goal);
         List<Freedom> freedoms = rig.assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {
-            if (freedoms.get(f).continuous() || least < WORTH) {
+            if (freedoms.get(f).continuous() || nearest < goal.content) {
                 continue;
             }
             int now = (int) from.get(f);
@@ -63,10 +76,10 @@ public final class Reach {
             for (int away = 1; away <= span; away++) {
                 for (int step : new int[]{now - away, now + away}) {
                     if (step >= freedoms.get(f).from() && step <= freedoms.get(f).to()) {
-                        Pose other = slid(rig, from.with(rig.assembly(), f, step), grip, goal);
+                        Pose other = slid(rig, from.with(rig.assembly(), f, step), grip, goal, used);
                         double miss = miss(rig, other, grip, goal);
-                        if (miss < least - WORTH) {
-                            least = miss;
+                        if (miss < nearest - goal.content) {
+                            nearest = miss;
                             best = other;
                         }
                     }
@@ -84,8 +97,27 @@ public final class Reach {
         return goal.miss(at(Posed.of(rig, pose), grip));
     }
 
-    /** Moves what slides and turns; steps stay. */
-    private static Pose slid(Rig rig, Pose from, Tie.Hook grip, Goal goal) {
+    /** Which freedoms move the point at least that share of its way along what is wanted. */
+    private static boolean[] used(Rig rig, Pose from, Tie.Hook grip, Goal goal, double share) {
+        List<Freedom> freedoms = rig.assembly().freedoms();
+        boolean[] used = new boolean[freedoms.size()];
+        Posed posed = Posed.of(rig, from);
+        Vec3 tip = at(posed, grip);
+        for (int f = 0; f < used.length; f++) {
+            if (freedoms.get(f).continuous()) {
+                Vec3 speed = posed.velocity(grip.body(), tip, f);
+                double square = 0;
+                for (Vec3 n : goal.along) {
+                    square += n.dot(speed) * n.dot(speed);
+                }
+                used[f] = Math.sqrt(square) >= share * speed.length();
+            }
+        }
+        return used;
+    }
+
+    /** Moves what slides and turns, of those to be used; steps stay. */
+    private static Pose slid(Rig rig, Pose from, Tie.Hook grip, Goal goal, boolean[] used) {
         List<Freedom> freedoms = rig.assembly().freedoms();
         Pose best = from;
         double least = miss(rig, from, grip, goal);
@@ -96,7 +128,7 @@ public final class Reach {
             // Gradient and diagonal of the normal equations: one freedom after the other (Gauss and Seidel).
             Pose next = best;
             for (int f = 0; f < freedoms.size(); f++) {
-                if (!freedoms.get(f).continuous()) {
+                if (!used[f]) {
                     continue;
                 }
                 Posed there = next == best ? posed : Posed.of(rig, next);

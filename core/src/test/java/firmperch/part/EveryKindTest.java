@@ -332,7 +332,7 @@ class EveryKindTest {
         Study study = Study.of(Demo.of(kind));
         for (Pose pose : poses(study, 20)) {
             Situation there = study.in(pose);
-            Reach.Goal goal = new Reach.Goal(there.sensor(), List.of(Vec3.UP));
+            Reach.Goal goal = new Reach.Goal(there.sensor(), List.of(Vec3.UP), 0.0005);
             Pose found = Reach.to(study.rig(), study.set().posed().pose(), there.sensorHook(), goal);
             assertThat(study.in(found).sensor().z()).isCloseTo(there.sensor().z(), within(0.0031));
         }

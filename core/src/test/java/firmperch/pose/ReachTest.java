@@ -65,7 +65,7 @@ class ReachTest {
     void aPointInThePlanTurnsTheArmTowardIt() {
         Vec3 goal = new Vec3(-1, 1, 0);
         Pose pose = Reach.to(STUDY.rig(), Pose.of(3, 1.8, 0), STUDY.set().sensorHook(),
-                new Reach.Goal(goal, List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0))));
+                new Reach.Goal(goal, List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0)), 0.05));
         Vec3 camera = STUDY.in(pose).sensor();
         assertThat(Math.toDegrees(Math.atan2(camera.y(), camera.x()))).isCloseTo(135, within(0.5));
     }

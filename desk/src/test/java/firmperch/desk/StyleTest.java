@@ -22,7 +22,7 @@ class StyleTest {
 
     @BeforeAll
     static void read() throws IOException {
-        try (InputStream in = DeskApp.class.getResourceAsStream("desk.css")) {
+        try (InputStream in = DeskApp.class.getResourceAsStream("/firmperch/desk/desk.css")) {
             css = new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }

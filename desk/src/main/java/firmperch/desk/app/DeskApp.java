@@ -60,6 +60,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     private final RecentFiles recent = new RecentFiles(UserData.folder());
     private final Recovery recovery = new Recovery(UserData.folder());
     private final Background exports = new Background("export");
+    private final Timeline keeping = new Timeline();
     private Stage stage;
     private Document document;
     private DeskView desk;
@@ -143,7 +144,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         desk.say(trouble);
         // No button is about to be pressed yet.
         desk.requestFocus();
-        Timeline keeping = new Timeline(new KeyFrame(Duration.seconds(Recovery.EVERY_SECONDS), e -> keep()));
+        keeping.getKeyFrames().setAll(new KeyFrame(Duration.seconds(Recovery.EVERY_SECONDS), e -> keep()));
         keeping.setCycleCount(Animation.INDEFINITE);
         keeping.play();
         document.startSearching();
@@ -155,7 +156,9 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     /** Writes unsaved work where a crash cannot take it; off this thread, as a disk may be slow. */
     private void keep() {
-        if (!document.unsaved()) {
+        if (document.closed()) {
+            keeping.stop();
+        } else if (!document.unsaved()) {
             recovery.clear();
         } else if (document.project() != recovered) {
             recovered = document.project();

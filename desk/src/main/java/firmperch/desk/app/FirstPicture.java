@@ -9,6 +9,7 @@ import firmperch.desk.frame.Views;
 import firmperch.desk.widget.StatusMark;
 import firmperch.draw.Scene;
 import firmperch.search.Assessment;
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
@@ -53,7 +54,8 @@ final class FirstPicture extends BorderPane {
         Assessment assessment = document.assessment().get();
         views = new Views(document, station -> {
         });
-        views.show(assessment, Scene.of(assessment.situation()));
+        views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
+                Optional.of(DeskView.chosenAtFirst(document)), false));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
         setBackground(Background.fill(GROUND));
         setTop(header(document));

@@ -276,6 +276,11 @@ public final class Document {
         seek(assessment.get());
     }
 
+    /** True once it has been closed for good. */
+    public boolean closed() {
+        return background.isShutdown();
+    }
+
     /** Ends the background work for good. */
     public void close() {
         generation++;

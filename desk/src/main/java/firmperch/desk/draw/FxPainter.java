@@ -18,6 +18,7 @@ import javafx.scene.text.TextAlignment;
 /** Paints a drawing on a canvas. */
 final class FxPainter {
     private static final double DIMENSION_OFF = 20;
+    private static final double TICK = 4;
     private static final double TEXT_SIZE = 12;
 
     private final GraphicsContext g;
@@ -247,29 +248,39 @@ final class FxPainter {
     }
 
     private void dimension(Shape.Dimension d) {
-        double dx = switch (d.side()) {
-            case LEFT -> -DIMENSION_OFF;
-            case RIGHT -> DIMENSION_OFF;
-            default -> 0;
+        double alongX = x(d.to()) - x(d.from());
+        double alongY = y(d.to()) - y(d.from());
+        double length = Math.max(1, Math.hypot(alongX, alongY));
+        // Square to what is measured, on the side that is asked for.
+        double outX = -alongY / length;
+        double outY = alongX / length;
+        boolean turned = switch (d.side()) {
+            case LEFT -> outX > 0;
+            case RIGHT -> outX < 0;
+            case ABOVE -> outY > 0;
+            case BELOW -> outY < 0;
+            case ON -> false;
         };
-        double dy = switch (d.side()) {
-            case ABOVE -> -DIMENSION_OFF;
-            case BELOW -> DIMENSION_OFF;
-            default -> 0;
-        };
-        double ax = x(d.from()) + dx;
-        double ay = y(d.from()) + dy;
-        double bx = x(d.to()) + dx;
-        double by = y(d.to()) + dy;
-        double tickX = Math.abs(by - ay) > Math.abs(bx - ax) ? 4 : 0;
-        double tickY = 4 - tickX;
+        if (turned) {
+            outX = -outX;
+            outY = -outY;
+        }
+        double off = d.side() == Shape.Side.ON ? 0 : DIMENSION_OFF;
+        double ax = x(d.from()) + off * outX;
+        double ay = y(d.from()) + off * outY;
+        double bx = ax + alongX;
+        double by = ay + alongY;
         g.setFill(palette.stroke(d.ink()));
-        segment(ax, ay, bx, by);
-        segment(ax - tickX, ay - tickY, ax + tickX, ay + tickY);
-        segment(bx - tickX, by - tickY, bx + tickX, by + tickY);
+        g.setStroke(palette.stroke(d.ink()));
+        line(ax, ay, bx, by);
+        line(ax - TICK * outX, ay - TICK * outY, ax + TICK * outX, ay + TICK * outY);
+        line(bx - TICK * outX, by - TICK * outY, bx + TICK * outX, by + TICK * outY);
         double width = width(d.text());
-        double mx = (ax + bx) / 2;
-        double my = (ay + by) / 2;
+        boolean upright = Math.abs(alongY) > Math.abs(alongX);
+        // Words longer than what they measure stand beside it.
+        double beside = (upright ? 20 : width + 8) < length ? 0 : TICK + 3 + (upright ? width / 2 : 9);
+        double mx = (ax + bx) / 2 + beside * outX;
+        double my = (ay + by) / 2 + beside * outY;
         g.setFill(palette.ground());
         g.fillRect(mx - width / 2 - 3, my - 8, width + 6, 16);
         g.setFill(palette.text());
@@ -280,6 +291,14 @@ final class FxPainter {
             g.setFill(palette.stroke(Ink.SIGHT_EDGE));
             g.fillRect(mx - width / 2, my + 8, width, 1);
             spots.add(new Spot(d.path(), mx - width / 2 - 6, my - 10, width + 12, 20));
+        }
+    }
+
+    private void line(double ax, double ay, double bx, double by) {
+        if (Math.abs(ax - bx) < 0.5 || Math.abs(ay - by) < 0.5) {
+            segment(ax, ay, bx, by);
+        } else {
+            g.strokeLine(ax, ay, bx, by);
         }
     }
 }

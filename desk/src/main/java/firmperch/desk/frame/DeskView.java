@@ -116,10 +116,13 @@ public final class DeskView extends BorderPane {
         middle.getChildren().setAll(views);
         document.notice().addListener((o, was, is) -> say(is));
         document.failure().addListener((o, was, is) -> showWorking());
+        choose(chosenAtFirst(document));
+    }
+
+    /** The station whose part is open at the start: what carries the camera out, as most goes wrong there. */
+    public static Station chosenAtFirst(Document document) {
         List<Station> path = document.assessment().get().study().assembly().stations();
-        choose(document.assessment().get().weakest().station() != null
-                ? document.assessment().get().weakest().station()
-                : path.get(path.size() / 2));
+        return path.get(Math.max(0, path.size() - 3));
     }
 
     /** Never narrower than its words: where room is scarce, the project's name gives way. */
@@ -224,6 +227,11 @@ public final class DeskView extends BorderPane {
         HBox bar = new HBox(14, mark, words);
         // The drawing gives way to the words, not they to it.
         bar.setMinHeight(Region.USE_PREF_SIZE);
+        // But not while the hand has hold of something: the drawing would move under it.
+        views.dragging().addListener((o, was, is) -> {
+            bar.setMinHeight(is ? bar.getHeight() : Region.USE_PREF_SIZE);
+            bar.setMaxHeight(is ? bar.getHeight() : Region.USE_COMPUTED_SIZE);
+        });
         bar.getStyleClass().add("verdict-bar");
         return bar;
     }

@@ -32,6 +32,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.control.TextField;
@@ -51,6 +53,8 @@ public final class Views extends VBox {
     private static final double CLICK = 3;
     private static final double DEGREE = Math.toRadians(1);
     private static final double SLIDE = 0.01;
+    /** A pin stays in its hole while the rest comes this near to the hand, m. */
+    private static final double NEAR = 0.04;
 
     /** What the hand has hold of. */
     private sealed interface Held {
@@ -71,7 +75,9 @@ public final class Views extends VBox {
     private final DrawingPane angle = new DrawingPane("At an angle", 18);
     private final DrawingPane rose = new DrawingPane("", 10);
     private final HBox below;
+    private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper();
     private Held held = new Nothing();
+    private Pose from;
     private Object gesture;
     private double pressedX;
     private double pressedY;
@@ -110,6 +116,11 @@ public final class Views extends VBox {
         hand(side, View.SIDE);
         hand(plan, View.ABOVE);
         turning();
+    }
+
+    /** Whether the hand has hold of something: then nothing around the drawing may move it. */
+    public ReadOnlyBooleanProperty dragging() {
+        return dragging.getReadOnlyProperty();
     }
 
     private void hand(DrawingPane pane, View view) {
@@ -170,10 +181,12 @@ public final class Views extends VBox {
         pane.requestFocus();
         pressedX = e.getX();
         pressedY = e.getY();
-        held = pane.valueAt(e.getX(), e.getY()).isPresent() ? new Nothing() : at(pane, view, e);
+        held = at(pane, view, e);
+        from = now().posed().pose();
         gesture = new Object();
-        side.hold(!(held instanceof Nothing));
-        plan.hold(!(held instanceof Nothing));
+        dragging.set(!(held instanceof Nothing));
+        side.hold(dragging.get());
+        plan.hold(dragging.get());
     }
 
     private void drag(DrawingPane pane, View view, MouseEvent e) {
@@ -187,8 +200,9 @@ public final class Views extends VBox {
                 Vec3 room = view.right().times(x + p.offX).plus(view.up().times(y + p.offY));
                 Vec3 goal = room.minus(new Vec3(stance.x(), stance.y(), 0)).turned(-stance.heading());
                 Reach.Goal wanted = new Reach.Goal(goal, List.of(view.right().turned(-stance.heading()),
-                        view.up().turned(-stance.heading())));
-                pose(pose -> Reach.to(now().study().rig(), pose, p.grip, wanted));
+                        view.up().turned(-stance.heading())), NEAR);
+                // From where it was taken up, so that only where the hand is now counts, not how it came there.
+                pose(_ -> Reach.to(now().study().rig(), from, p.grip, wanted));
             }
             case Base b -> move(x + b.offX, y + b.offY);
         }
@@ -196,6 +210,7 @@ public final class Views extends VBox {
 
     private void release(DrawingPane pane, View view, MouseEvent e) {
         held = new Nothing();
+        dragging.set(false);
         side.hold(false);
         plan.hold(false);
         if (Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK) {

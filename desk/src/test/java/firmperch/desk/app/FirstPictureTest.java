@@ -57,7 +57,7 @@ class FirstPictureTest {
         FirstPicture first = (FirstPicture) app.stage().getScene().getRoot();
         Bounds drawing = inScene(first.views());
         Bounds side = inScene(first.lookup("#side-view"));
-        Bounds rose = inScene(first.lookup("#rose"));
+        Bounds rose = inScene(first.lookup("#angle-view"));
         Bounds words = inScene(first.sentence());
         WritableImage before = picture();
         robot.interact(() -> {
@@ -68,7 +68,7 @@ class FirstPictureTest {
         WritableImage after = picture();
         Parent desk = app.stage().getScene().getRoot();
         assertThat(inScene(desk.lookup("#side-view"))).isEqualTo(side);
-        assertThat(inScene(desk.lookup("#rose"))).isEqualTo(rose);
+        assertThat(inScene(desk.lookup("#angle-view"))).isEqualTo(rose);
         assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name").isZero();
         assertThat(different(before, after, new Rectangle2D(drawing.getMinX(), drawing.getMinY(), drawing.getWidth(),
                 drawing.getHeight()))).as("drawing").isZero();
