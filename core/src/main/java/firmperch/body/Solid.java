@@ -126,8 +126,22 @@ public sealed interface Solid {
             if (start == End.SQUARE && finish == End.SQUARE) {
                 return new Vec3(d.x() > 0 ? length : 0, y, Math.copySign(section.depth() / 2, d.z()));
             }
-            Outline.Point p = side().furthest(d.x(), d.z());
-            return new Vec3(p.x(), y, p.y());
+            Vec3 near = corner(start, 0, -1, y, d);
+            Vec3 far = corner(finish, length, 1, y, d);
+            return near.dot(d) > far.dot(d) ? near : far;
+        }
+
+        /** Of an end at x, outward along x or against it, the point furthest in a direction. */
+        private Vec3 corner(End end, double x, int outward, double y, Vec3 d) {
+            double h = section.depth() / 2;
+            double aside = Math.hypot(d.x(), d.z());
+            if (end instanceof Rounded && aside > 0) {
+                return new Vec3(x - outward * h + h * d.x() / aside, y, h * d.z() / aside);
+            }
+            // How far out its upper edge lies beyond its middle.
+            double out = end instanceof Mitre m ? outward * Math.tan(m.slant) * h : 0;
+            double z = Math.copySign(h, d.z() * h + d.x() * out);
+            return new Vec3(x + out * z / h, y, z);
         }
 
         @Override

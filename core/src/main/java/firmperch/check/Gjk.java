@@ -11,6 +11,8 @@ import java.util.function.UnaryOperator;
 final class Gjk {
     private static final int MOST_ROUNDS = 40;
     private static final double CLOSE = 1e-7;
+    /** How far under the distance what is said may be, m. */
+    private static final double NEAR_ENOUGH = 2e-7;
 
     private Gjk() {
     }
@@ -39,8 +41,8 @@ final class Gjk {
                 return least;
             }
             // No point lies further toward the origin: the nearest has been found.
-            if (nearest.dot(nearest.minus(next)) <= 1e-6 * gap * gap + 1e-14) {
-                return gap;
+            if (gap - least <= NEAR_ENOUGH) {
+                return Math.max(0, least);
             }
             for (int i = 0; i < size; i++) {
                 if (simplex[i].minus(next).length() < 1e-12) {
@@ -68,10 +70,10 @@ final class Gjk {
     /** Leaves in the simplex only the corners that the point nearest to the origin lies between; returns that point. */
     private static Vec3 reduce(Vec3[] s, int size) {
         Best best = new Best();
-        int all = 1 << size;
-        // Every face of the simplex, the small ones first: at most fifteen.
-        for (int set = 1; set < all; set++) {
-            best.offer(s, set);
+        int newest = 1 << size - 1;
+        // Every face of the simplex that has the newest corner, the small ones first: the others were further off before.
+        for (int set = 0; set < newest; set++) {
+            best.offer(s, set | newest);
         }
         Vec3[] kept = new Vec3[4];
         int n = 0;

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
 /** Asks the questions: in the set pose, over every pose, and again for each cure. */
@@ -61,12 +62,20 @@ public final class Assessor {
     }
 
     static Assessment everyPose(Study study, Progress progress) {
-        List<Finding> findings = everyPose(study, study.questions(), progress);
+        List<Finding> findings = everyPose(study, study.questions(), question -> true, progress);
         return new Assessment(study.set(), withFirst(findings, study), true);
     }
 
-    /** The same for some of the questions. */
-    static List<Finding> everyPose(Study study, List<Question<?>> questions, Progress progress) {
+    /** The same with one finding's figure proven and all others only sampled, which is half the work. */
+    static Assessment everyPose(Study study, String proven) {
+        List<Finding> findings = everyPose(study, study.questions(), question -> question.id().equals(proven),
+                Progress.NONE);
+        return new Assessment(study.set(), withFirst(findings, study), true);
+    }
+
+    /** The same for some of the questions, and of these a proof for some. */
+    static List<Finding> everyPose(Study study, List<Question<?>> questions, Predicate<Question<?>> proof,
+            Progress progress) {
         Situation set = study.set();
         List<Question<?>> swept = questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
         WorstPose travel = swept.isEmpty() ? null : new WorstPose(study);
@@ -77,7 +86,8 @@ public final class Assessor {
             if (row < 0) {
                 return answered(question, set, null);
             }
-            WorstPose.Found worst = travel.worst(question, grid[row], set.posed().pose());
+            WorstPose.Found worst = travel.worst(question, grid[row], set.posed().pose(),
+                    proof.test(question));
             progress.at(0.4 + 0.6 * row / swept.size(), question.words());
             return answered(question, study.in(worst.pose()), worst.search());
         }).toList();

@@ -163,7 +163,7 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
         Study study = Study.of(project);
         List<Question<?>> standing = study.questions().stream()
                 .filter(q -> q.about().topic() == Topic.FALLS || q.about().topic() == Topic.FIRMNESS).toList();
-        return Assessor.everyPose(study, standing, Progress.NONE).stream()
+        return Assessor.everyPose(study, standing, question -> true, Progress.NONE).stream()
                 .noneMatch((Finding f) -> f.verdict() == Verdict.GIVES);
     }
 

@@ -248,8 +248,11 @@ final class Cures {
         }
         List<Tried> good = singles.stream().filter(t -> t.verdict() == Verdict.HOLDS).toList();
         List<Cure> cures = new ArrayList<>();
+        Map<Tried, Boolean> spoils = new HashMap<>();
+        singles.forEach(t -> spoils.put(t, t.verdict() == Verdict.HOLDS && spoils(t)));
         List<Tried> offered = singles.stream()
-                .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparingDouble(this::guess))
+                .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparing(spoils::get)
+                        .thenComparingDouble(this::guess))
                 .limit(MOST_SINGLES).toList();
         for (Tried one : offered) {
             tried.run();
@@ -318,14 +321,31 @@ final class Cures {
     /** The finding's question asked of a changed project in the finding's worst pose; nothing if it is not asked any more. */
     private Optional<Reading> reading(Finding finding, Project changed) {
         Study study = Study.of(changed);
+        return reading(finding, more > project.gear().spare() ? study.carrying(more) : study);
+    }
+
+    private Optional<Reading> reading(Finding finding, Study study) {
         return study.question(finding.id()).map(question -> {
-            Map<String, Double> joints = new HashMap<>(changed.stance().joints());
+            Map<String, Double> joints = new HashMap<>(study.project().stance().joints());
             if (finding.about().scope() == About.Scope.EVERY_POSE) {
                 joints.putAll(finding.pose().joints(before.study().assembly()));
             }
-            Study loaded = more > project.gear().spare() ? study.carrying(more) : study;
-            return question.at(loaded.in(Pose.of(study.assembly(), joints)));
+            return question.at(study.in(Pose.of(study.assembly(), joints)));
         });
+    }
+
+    /** True if something else is seen to give where it was worst before: such a change is looked at after the others. */
+    private boolean spoils(Tried tried) {
+        Study study = Study.of(tried.dose.changed);
+        for (Finding was : before.findings()) {
+            if (was.verdict() != Verdict.GIVES && !was.id().equals(FirstToGo.ID)) {
+                if (reading(was, study).map(r -> r.verdict(was.about().reserve(), project.policy().near()))
+                        .filter(v -> v == Verdict.GIVES).isPresent()) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private double guess(Tried tried) {
@@ -361,7 +381,7 @@ final class Cures {
 
     /** Run again over every pose, with every question. */
     private Optional<Cure> proven(Finding finding, Tried tried) {
-        Assessment after = Assessor.everyPose(tried.dose.changed, Progress.NONE);
+        Assessment after = Assessor.everyPose(Study.of(tried.dose.changed), finding.id());
         return after.find(finding.id()).filter(f -> f.reading().ratio() > finding.reading().ratio() * WORTH).map(f -> {
             List<String> worsens = after.findings().stream()
                     .filter(g -> g.verdict() == Verdict.GIVES && before.find(g.id())

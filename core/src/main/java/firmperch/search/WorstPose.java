@@ -126,8 +126,9 @@ public final class WorstPose {
      *
      * @param known what is used at the poses of {@link #grid}, in its order
      * @param usual pose whose settings are kept for joints that make no difference
+     * @param proof whether to bound what lies between, where that can be done
      */
-    public Found worst(Question<?> question, double[] known, Pose usual) {
+    public Found worst(Question<?> question, double[] known, Pose usual, boolean proof) {
         boolean[] felt = felt(question, known);
         int[] count = {known.length};
         double[] best = null;
@@ -142,7 +143,7 @@ public final class WorstPose {
         for (int axis = 0; axis < best.length; axis++) {
             best[axis] = felt[axis] ? best[axis] : usual.get(axis);
         }
-        if (question.check().certainty() == Certainty.SAMPLED) {
+        if (!proof || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
         }
         return bounded(question, best, most, felt, count);
