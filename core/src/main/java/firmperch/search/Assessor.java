@@ -7,14 +7,12 @@ import firmperch.check.Reading;
 import firmperch.check.Situation;
 import firmperch.check.Study;
 import firmperch.check.Verdict;
-import firmperch.pose.Pose;
 import firmperch.project.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 
 /** Asks the questions: in the set pose, over every pose, and again for each cure. */
 public final class Assessor {
@@ -79,7 +77,7 @@ public final class Assessor {
         Situation set = study.set();
         List<Question<?>> swept = questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
         WorstPose travel = swept.isEmpty() ? null : new WorstPose(study);
-        double[][] grid = swept.isEmpty() ? new double[0][0] : sweep(study, travel.grid(), swept);
+        double[][] grid = swept.isEmpty() ? new double[0][0] : travel.sweep(swept);
         progress.at(0.4, "looking at every pose");
         return questions.parallelStream().map(question -> {
             int row = swept.indexOf(question);
@@ -91,17 +89,6 @@ public final class Assessor {
             progress.at(0.4 + 0.6 * row / swept.size(), question.words());
             return answered(question, study.in(worst.pose()), worst.search());
         }).toList();
-    }
-
-    private static double[][] sweep(Study study, List<Pose> grid, List<Question<?>> questions) {
-        double[][] used = new double[questions.size()][grid.size()];
-        IntStream.range(0, grid.size()).parallel().forEach(i -> {
-            Situation there = study.in(grid.get(i));
-            for (int q = 0; q < used.length; q++) {
-                used[q][i] = questions.get(q).at(there).used();
-            }
-        });
-        return used;
     }
 
     /** The assessment with cures sought for what is short or near, the weakest first; each is re-run over every pose. */

@@ -23,10 +23,12 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * Looks for changes that better a finding: every value that may be varied, in its own steps and stock sizes, one at a time and
@@ -54,9 +56,10 @@ final class Cures {
     /**
      * One way to change a project, in growing doses.
      *
+     * @param doses made when they are tried; nothing where the geometry does not allow one
      * @param moves true if it leaves the rig as it is and moves it
      */
-    private record Change(List<Dose> doses, boolean moves) {}
+    private record Change(List<Supplier<Optional<Dose>>> doses, boolean moves) {}
 
     /** A change that could be made. */
     private record Dose(String what, Project changed, Path path, Object value) {}
@@ -93,7 +96,7 @@ final class Cures {
         switch (param.kind()) {
             case Param.Measure m -> {
                 for (int side : new int[]{1, -1}) {
-                    List<Dose> doses = new ArrayList<>();
+                    List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
                     for (int step : STEPS) {
                         double changed = round((double) value + side * step * m.step(), m.step());
                         add(doses, param, path, value, Math.clamp(changed, m.least(), m.most()));
@@ -103,7 +106,7 @@ final class Cures {
             }
             case Param.Whole w -> {
                 for (int side : new int[]{1, -1}) {
-                    List<Dose> doses = new ArrayList<>();
+                    List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
                     for (int step : COUNTS) {
                         int changed = (int) value + side * step;
                         if (changed >= w.least() && changed <= w.most()) {
@@ -115,13 +118,13 @@ final class Cures {
             }
             case Param.Choice c -> {
                 for (Catalogue.Row row : c.catalogue().rows()) {
-                    List<Dose> doses = new ArrayList<>();
+                    List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
                     add(doses, param, path, value, row);
                     changes.add(new Change(doses, false));
                 }
             }
             case Param.Either _ -> {
-                List<Dose> doses = new ArrayList<>();
+                List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
                 add(doses, param, path, value, !(boolean) value);
                 changes.add(new Change(doses, false));
             }
@@ -136,14 +139,21 @@ final class Cures {
         return Math.abs(whole - value) < step * 0.26 ? Math.rint(value * 1e6) / 1e6 : value;
     }
 
-    private void add(List<Dose> doses, Param param, Path path, Object value, Object changed) {
+    private void add(List<Supplier<Optional<Dose>>> doses, Param param, Path path, Object value, Object changed) {
         if (!changed.equals(value)) {
+            doses.add(dose(words(param, value, changed), () -> path.with(project, changed), path, changed));
+        }
+    }
+
+    private static Supplier<Optional<Dose>> dose(String what, Supplier<Project> changed, Path path, Object value) {
+        return () -> {
             try {
-                doses.add(new Dose(words(param, value, changed), path.with(project, changed), path, changed));
+                return Optional.of(new Dose(what, changed.get(), path, value));
             } catch (InvalidValue impossible) {
                 // The geometry does not allow this dose; the others may still do.
+                return Optional.empty();
             }
-        }
+        };
     }
 
     private String words(Param param, Object value, Object changed) {
@@ -167,7 +177,7 @@ final class Cures {
         moves.add(moved("roll the perch by " + set.length(off.length()), project.stance().x() + off.x(),
                 project.stance().y() + off.y(), off.length() > 1e-4));
         for (int side : new int[]{1, -1}) {
-            List<Dose> doses = new ArrayList<>();
+            List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
             for (int step : STEPS) {
                 doses.addAll(moved("stand " + set.length(0.02 * step) + (side > 0 ? " further from" : " nearer")
                         + " the wall", project.stance().x() + side * 0.02 * step, project.stance().y(), true).doses());
@@ -184,15 +194,9 @@ final class Cures {
     }
 
     private Change moved(String what, double x, double y, boolean worth) {
-        List<Dose> doses = new ArrayList<>();
-        try {
-            if (worth) {
-                doses.add(new Dose(what, project.with(project.stance().at(x, y)), null, null));
-            }
-        } catch (InvalidValue outside) {
-            // It cannot stand there.
-        }
-        return new Change(doses, true);
+        return new Change(worth
+                ? List.of(dose(what, () -> project.with(project.stance().at(x, y)), null, null))
+                : List.of(), true);
     }
 
     private Change toHeight(Situation set, double height) {
@@ -201,29 +205,23 @@ final class Cures {
         Situation there = set.in(pose);
         Stance stance = project.stance().with(pose.joints(assembly));
         Vec3 back = set.inRoom(set.sensor()).minus(set.inRoom(there.sensor()));
-        List<Dose> doses = new ArrayList<>();
-        try {
-            // It stays over the same spot: rolled by as much as the arm's tip moved.
-            doses.add(
-                    new Dose("camera to " + set.length(there.sensor().z()) + " above the floor", project.with(stance.at(
-                            stance.x() + back.x(), stance.y() + back.y())), null, null));
-        } catch (InvalidValue outside) {
-            doses.add(new Dose("camera to " + set.length(there.sensor().z()) + " above the floor",
-                    project.with(stance), null, null));
-        }
-        return new Change(doses, true);
+        String what = "camera to " + set.length(there.sensor().z()) + " above the floor";
+        // It stays over the same spot, rolled by as much as the arm's tip moved; if it cannot stand there, where it is.
+        Supplier<Optional<Dose>> rolled = dose(what,
+                () -> project.with(stance.at(stance.x() + back.x(), stance.y() + back.y())), null, null);
+        Supplier<Optional<Dose>> standing = dose(what, () -> project.with(stance), null, null);
+        return new Change(List.of(() -> rolled.get().or(standing)), true);
     }
 
     /** More pixels both ways, as the picture keeps its shape. */
     private Change pixels() {
-        List<Dose> doses = new ArrayList<>();
+        List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
         int now = project.shot().camera().pixels().wide();
         for (int wide : new int[]{1920, 3840, 5760, 7680}) {
             if (wide > now) {
                 int high = Math.round((float) wide * project.shot().camera().pixels().high() / now);
-                Project changed = Path.of("shot.camera.pixels.high").with(project, high);
-                doses.add(new Dose("film " + wide + " × " + high + " pixels",
-                        Path.of("shot.camera.pixels.wide").with(changed, wide), null, null));
+                doses.add(dose("film " + wide + " × " + high + " pixels", () -> Path.of("shot.camera.pixels.wide")
+                        .with(Path.of("shot.camera.pixels.high").with(project, high), wide), null, null));
             }
         }
         return new Change(doses, false);
@@ -241,14 +239,13 @@ final class Cures {
 
     /** Looks for what betters one finding, and tells it by what it does to another, which may be the same. */
     private List<Cure> sought(Finding finding, Finding told, Runnable tried) {
-        List<Tried> singles = new ArrayList<>();
-        for (Change change : changes) {
+        List<Tried> singles = changes.parallelStream().flatMap(change -> {
             tried.run();
-            best(finding, change).ifPresent(singles::add);
-        }
+            return best(finding, change).stream();
+        }).toList();
         List<Tried> good = singles.stream().filter(t -> t.verdict() == Verdict.HOLDS).toList();
         List<Cure> cures = new ArrayList<>();
-        Map<Tried, Boolean> spoils = new HashMap<>();
+        Map<Tried, Boolean> spoils = new IdentityHashMap<>();
         singles.forEach(t -> spoils.put(t, t.verdict() == Verdict.HOLDS && spoils(t)));
         List<Tried> offered = singles.stream()
                 .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparing(spoils::get)
@@ -301,7 +298,12 @@ final class Cures {
         Tried best = null;
         double most = finding.reading().ratio() * WORTH;
         int worse = 0;
-        for (Dose dose : change.doses) {
+        for (Supplier<Optional<Dose>> made : change.doses) {
+            Optional<Dose> allowed = made.get();
+            if (allowed.isEmpty()) {
+                continue;
+            }
+            Dose dose = allowed.get();
             Optional<Reading> reading = reading(finding, dose.changed);
             double ratio = reading.map(Reading::ratio).orElse(0.0);
             if (ratio > most) {

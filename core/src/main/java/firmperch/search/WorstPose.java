@@ -15,12 +15,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
 import java.util.Random;
+import java.util.stream.IntStream;
 
 /**
  * Finds the pose in which a question is answered worst over the whole travel of every joint.
  *
- * <p>A grid over the travel, stops and every step included, is looked at once for all questions. Each question then climbs
- * from its worst places of the grid (compass search), and keeps still every freedom that made no difference anywhere.
+ * <p>A grid over the travel, stops and every step included, is looked at for all questions: first a coarse one of it, then
+ * what is left of it along those freedoms that made a difference there. Each question then climbs from its worst places of
+ * the grid (compass search), and keeps still every freedom that made no difference anywhere.
  *
  * <p>Where {@link Certainty#PROVEN} allows, the rest of the travel is cut into cells, the worst that a cell can hold being
  * bounded from lengths and masses ({@link Situation#loosened}); a cell that could hold more than a hundredth more than the
@@ -38,7 +40,12 @@ public final class WorstPose {
     private static final int MOST_GRID = 800;
     private static final int MOST_CELLS = 3000;
     private static final int CLIMBS = 3;
-    private static final double SAME = 1e-11;
+    /** Steps shrink to a twenty-thousandth of the travel. */
+    private static final int ROUNDS = 10;
+    /** A share of what a thing can take that makes no difference: more than a frame's rounding, less than anybody's question. */
+    private static final double SAME = 1e-8;
+    /** Of twelve points round, those looked at first: no symmetry of a base hides a difference between all of these. */
+    private static final List<Integer> ROUND = List.of(0, 1, 3, 5, 8);
 
     private final Study study;
     private final List<Freedom> freedoms;
@@ -111,9 +118,95 @@ public final class WorstPose {
         }
     }
 
-    /** The poses that every question is asked in first; its answers are handed to {@link #worst}. */
+    /** The poses of the grid. */
     public List<Pose> grid() {
         return grid;
+    }
+
+    /** What each question finds used at each pose of the {@link #grid}. */
+    public double[][] sweep(List<Question<?>> questions) {
+        double[][] used = new double[questions.size()][grid.size()];
+        boolean[][] along = new boolean[used.length][freedoms.size()];
+        for (boolean[] every : along) {
+            Arrays.fill(every, true);
+        }
+        if (!full) {
+            sweep(questions, used, (q, i) -> true);
+            return used;
+        }
+        sweep(questions, used, (q, i) -> coarse(i));
+        for (int q = 0; q < used.length; q++) {
+            for (int axis = 0; axis < along[q].length; axis++) {
+                along[q][axis] = feltCoarsely(used[q], axis);
+            }
+        }
+        sweep(questions, used, (q, i) -> !coarse(i) && alike(i, along[q]) == i);
+        for (int q = 0; q < used.length; q++) {
+            for (int i = 0; i < used[q].length; i++) {
+                used[q][i] = used[q][alike(i, along[q])];
+            }
+        }
+        return used;
+    }
+
+    private interface Wanted {
+        boolean at(int question, int pose);
+    }
+
+    private void sweep(List<Question<?>> questions, double[][] used, Wanted wanted) {
+        IntStream.range(0, grid.size()).parallel().forEach(i -> {
+            Situation there = null;
+            for (int q = 0; q < used.length; q++) {
+                if (wanted.at(q, i)) {
+                    there = there == null ? study.in(grid.get(i)) : there;
+                    used[q][i] = questions.get(q).at(there).used();
+                }
+            }
+        });
+    }
+
+    /** The point along a freedom that a pose of the grid has. */
+    private int point(int pose, int axis) {
+        return pose / strides[axis] % points.get(axis).length;
+    }
+
+    private boolean coarse(int axis, int point) {
+        int last = points.get(axis).length - 1;
+        return freedoms.get(axis).kind() == Freedom.Kind.SWING
+                ? ROUND.contains(point)
+                : point % 2 == 0 || point == last;
+    }
+
+    private boolean coarse(int pose) {
+        for (int axis = 0; axis < strides.length; axis++) {
+            if (!coarse(axis, point(pose, axis))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether the coarse grid shows any difference along a freedom. */
+    private boolean feltCoarsely(double[] used, int axis) {
+        for (int i = 0; i < used.length; i++) {
+            if (coarse(i) && differ(used[i], used[i - point(i, axis) * strides[axis]])) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean differ(double a, double b) {
+        return Math.abs(a - b) > SAME * Math.max(1, Math.abs(b));
+    }
+
+    /** The pose of the grid that has the first point along every freedom that makes no difference. */
+    private int alike(int pose, boolean[] felt) {
+        int alike = pose;
+        for (int axis = 0; axis < felt.length; axis++) {
+            alike -= felt[axis] ? 0 : point(pose, axis) * strides[axis];
+        }
+        return alike;
     }
 
     /** The pose found, and how sure it is. */
@@ -124,7 +217,7 @@ public final class WorstPose {
     /**
      * The pose in which most of what is available is used.
      *
-     * @param known what is used at the poses of {@link #grid}, in its order
+     * @param known what {@link #sweep} found for it
      * @param usual pose whose settings are kept for joints that make no difference
      * @param proof whether to bound what lies between, where that can be done
      */
@@ -175,7 +268,7 @@ public final class WorstPose {
                 int length = points.get(axis).length;
                 for (int i = 0; i < known.length && !felt[axis]; i++) {
                     boolean last = i / strides[axis] % length == length - 1;
-                    felt[axis] = !last && Math.abs(known[i + strides[axis]] - known[i]) > SAME;
+                    felt[axis] = !last && differ(known[i + strides[axis]], known[i]);
                 }
             }
             return felt;
@@ -187,7 +280,7 @@ public final class WorstPose {
                 double before = known[i * 97 % grid.size()];
                 for (double setting : points.get(axis)) {
                     at[axis] = setting;
-                    felt[axis] |= Math.abs(used(question, at, uncounted) - before) > SAME;
+                    felt[axis] |= differ(used(question, at, uncounted), before);
                 }
             }
         }
@@ -203,7 +296,7 @@ public final class WorstPose {
             Freedom f = freedoms.get(axis);
             step[axis] = f.continuous() ? (f.to() - f.from()) / points.get(axis).length : 1;
         }
-        for (int round = 0; round < 14; round++) {
+        for (int round = 0; round < ROUNDS; round++) {
             boolean better = false;
             for (int axis = 0; axis < step.length; axis++) {
                 for (int side = -1; felt[axis] && side <= 1; side += 2) {
