@@ -1,10 +1,8 @@
 package firmperch.file;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadFeature;
-import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import firmperch.project.Project;
 import firmperch.units.InvalidValue;
@@ -33,9 +31,6 @@ public final class ProjectFile {
     public static final long MOST_BYTES = 8L << 20;
 
     static final String FORMAT = "firm-perch";
-
-    static final JsonMapper MAPPER = JsonMapper.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).build();
 
     private ProjectFile() {
     }
@@ -66,7 +61,7 @@ public final class ProjectFile {
 
     static Project parse(Path file, byte[] bytes) throws UnusableFile {
         JsonNode root = tree(file, bytes);
-        if (root == null || !root.isObject() || !FORMAT.equals(root.path("format").asText())) {
+        if (!root.isObject() || !FORMAT.equals(root.path("format").asText())) {
             throw new UnusableFile(file, "it is not a Firm Perch project; expected is a file saved by Firm Perch.");
         }
         if (!root.path("version").isInt() || root.path("version").asInt() < 1) {
@@ -87,7 +82,7 @@ public final class ProjectFile {
 
     private static JsonNode tree(Path file, byte[] bytes) throws UnusableFile {
         try {
-            return MAPPER.readTree(bytes);
+            return Tree.of(bytes);
         } catch (JsonProcessingException e) {
             String where = e.getLocation() == null ? "" : " in line " + e.getLocation().getLineNr();
             throw new UnusableFile(file, "its text breaks off or is no JSON" + where
@@ -99,7 +94,7 @@ public final class ProjectFile {
 
     /** The file's text for a project. */
     public static String text(Project project) {
-        ObjectNode root = MAPPER.createObjectNode();
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("format", FORMAT);
         root.put("version", VERSION);
         root.set("project", Codec.write(project));
