@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * The search against brute force: random poses of random rigs must find nothing over 1 % worse. The whole of it, 20,000 poses on
- * 50 rigs, runs with {@code -Dfirmperch.brute=50,20000}; a slice of it always.
+ * 50 rigs, runs in the profile {@code brute}; a slice of it always.
  */
 class WorstPoseTest {
     private static final String[] SIZE = System.getProperty("firmperch.brute", "4,1500").split(",");
