@@ -15,10 +15,14 @@ public sealed interface Contact {
     double stiffness();
 
     /** The point about which it swivels, or where it stands, in its body's axes. */
-    Vec3 pivot();
+    default Vec3 pivot() {
+        return point();
+    }
 
     /** Radius of the circle about the pivot on which it may stand, m; 0 if it stays. */
-    double roam();
+    default double roam() {
+        return 0;
+    }
 
     /** Where it stands as it is left, in its body's axes. */
     Vec3 point();
@@ -47,32 +51,12 @@ public sealed interface Contact {
     /** A glide, a cap or a tip that stands where it is. */
     record Foot(String id, Station station, Body body, Vec3 point, double stiffness, double rating)
             implements
-                Contact {
-        @Override
-        public Vec3 pivot() {
-            return point;
-        }
-
-        @Override
-        public double roam() {
-            return 0;
-        }
-    }
+                Contact {}
 
     /** Screwed or hung: it pulls as well as it pushes. */
     record Anchor(String id, Station station, Body body, Vec3 point, double stiffness, double rating)
             implements
-                Contact {
-        @Override
-        public Vec3 pivot() {
-            return point;
-        }
-
-        @Override
-        public double roam() {
-            return 0;
-        }
-    }
+                Contact {}
 
     /** True if it can push but not pull. */
     default boolean pushesOnly() {

@@ -162,7 +162,7 @@ final class Codec {
                     throw refused(param, node);
                 }
                 Map<String, Double> map = new TreeMap<>();
-                node.fields().forEachRemaining(e -> map.put(e.getKey(), number(param, e.getValue())));
+                node.properties().forEach(e -> map.put(e.getKey(), number(param, e.getValue())));
                 yield map;
             }
             case Param.Other _ -> perch(node);
