@@ -132,7 +132,8 @@ final class Solids {
     }
 
     private static Vec3 polar(double radius, double z, int k) {
-        double angle = 2 * Math.PI * k / STRIPS;
+        // The last strip ends in the very corners that the first begins with.
+        double angle = 2 * Math.PI * (k % STRIPS) / STRIPS;
         return new Vec3(radius * Math.cos(angle), radius * Math.sin(angle), z);
     }
 }

@@ -30,11 +30,11 @@ public final class AngleView {
         boolean rigBehind = view.depth(new Vec3(s.project().stance().x(), s.project().stance().y(), 0)) < view
                 .depth(new Vec3(b.from() + b.depth() / 2, 0, 0));
         if (rigBehind) {
-            new Projection(s, view).draw(drawn.out, null);
+            new Projection(s, view).draw(drawn.out);
             drawn.bench();
         } else {
             drawn.bench();
-            new Projection(s, view).draw(drawn.out, null);
+            new Projection(s, view).draw(drawn.out);
         }
         drawn.sight();
         s.study().assembly().pieces().forEach(p -> {

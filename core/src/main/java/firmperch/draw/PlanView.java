@@ -31,7 +31,7 @@ public final class PlanView {
         Situation s = scene.situation();
         view.room();
         scene.ghost().ifPresent(view::ghost);
-        new Projection(s, View.ABOVE).draw(view.out, null);
+        new Projection(s, View.ABOVE).draw(view.out);
         view.overlay();
         view.out.balance(view.at(s.posed().centre()));
         Measures.draw(view.out, scene, View.ABOVE);

@@ -1,10 +1,11 @@
 package firmperch.draw;
 
+import firmperch.body.Body;
+import firmperch.body.Facets;
 import firmperch.body.Hole;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Solid;
-import firmperch.body.Station;
 import firmperch.body.Supply;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
@@ -13,9 +14,13 @@ import firmperch.draw.Shape.Point;
 import firmperch.stock.Look;
 import firmperch.stock.Section;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The pieces of a posed rig seen in some direction, the nearer over the farther. Along an axis a piece is the outline that is
@@ -36,57 +41,87 @@ final class Projection {
     /** A piece or a face with how near it is. */
     private record Layer(double depth, List<Shape> shapes, Piece piece) {}
 
-    /** Draws every piece; those of the chosen station stand out. */
-    void draw(Drawing.Builder out, Station chosen) {
-        layers(chosen).forEach(layer -> layer.shapes.forEach(out::add));
+    /** Draws every piece. */
+    void draw(Drawing.Builder out) {
+        layers().forEach(layer -> layer.shapes.forEach(out::add));
         for (Tie tie : s.study().assembly().ties()) {
             Vec3[] ends = s.posed().ends(tie);
             out.path(Ink.TIE, view.at(s.inRoom(ends[0])), view.at(s.inRoom(ends[1])));
         }
     }
 
-    private List<Layer> layers(Station chosen) {
+    private List<Layer> layers() {
         List<Layer> layers = new ArrayList<>();
-        for (Piece piece : s.study().assembly().pieces()) {
+        List<Piece> pieces = s.study().assembly().pieces();
+        Set<Body> filled = new HashSet<>();
+        pieces.stream().filter(p -> p.supply() instanceof Supply.Poured).forEach(p -> filled.add(p.body()));
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
             if (piece.solid().size().length() < 1e-6) {
                 continue;
             }
             Placement place = placed(piece);
             Ink ink = ink(piece);
             if (view.straight()) {
-                layers.add(new Layer(depth(piece, place), flat(piece, place, ink), piece));
+                layers.add(new Layer(depth(piece, place, filled), flat(i, piece, place, ink), piece));
             } else {
-                layers.addAll(faces(piece, place, ink));
+                faces(layers, i, piece, place, ink);
             }
         }
         layers.sort(Comparator.comparingDouble(Layer::depth));
         return layers;
     }
 
-    /** The faces that look toward the eye; strips of something round as one. */
-    private List<Layer> faces(Piece piece, Placement place, Ink ink) {
-        List<Layer> layers = new ArrayList<>();
-        List<Vec3> round = new ArrayList<>();
-        for (Solid.Face face : piece.solid().faces()) {
-            if (view.toward().dot(place.direction(face.normal())) > EDGE_ON) {
-                List<Vec3> corners = face.corners().stream().map(place::point).toList();
+    /** Adds the faces that look toward the eye; strips of something round as one. */
+    private void faces(List<Layer> layers, int number, Piece piece, Placement place, Ink ink) {
+        Facets facets = s.study().rig().facets(number);
+        List<Point> seen = seen(facets, place);
+        Vec3 toward = place.inward(view.toward());
+        double origin = view.depth(place.origin());
+        Set<Integer> round = new LinkedHashSet<>();
+        for (Facets.Facet face : facets.faces()) {
+            if (face.normal().dot(toward) > EDGE_ON) {
                 if (face.seams()) {
-                    layers.add(new Layer(nearness(corners),
-                            List.of(new Shape.Area(ink, corners.stream().map(view::at).toList())), piece));
+                    layers.add(new Layer(origin + nearness(facets, face.corners(), toward),
+                            List.of(new Shape.Area(ink, points(seen, face.corners()))), piece));
                 } else {
-                    round.addAll(corners);
+                    round.addAll(face.corners());
                 }
             }
         }
         if (!round.isEmpty()) {
-            layers.add(new Layer(nearness(round),
-                    List.of(new Shape.Area(ink, hull(round.stream().map(view::at).toList()))), piece));
+            layers.add(new Layer(origin + nearness(facets, round, toward),
+                    List.of(new Shape.Area(ink, hull(points(seen, round)))), piece));
         }
-        return layers;
     }
 
-    private double nearness(List<Vec3> corners) {
-        return corners.stream().mapToDouble(view::depth).average().orElse(0);
+    /** Where every corner is drawn. */
+    private List<Point> seen(Facets facets, Placement place) {
+        // The way from the solid's axes into the drawing, worked out once.
+        Point at = view.at(place.origin());
+        Vec3 right = place.inward(view.right());
+        Vec3 up = place.inward(view.up());
+        List<Point> seen = new ArrayList<>(facets.corners().size());
+        for (Vec3 c : facets.corners()) {
+            seen.add(new Point(at.x() + right.dot(c), at.y() + up.dot(c)));
+        }
+        return seen;
+    }
+
+    private static List<Point> points(List<Point> seen, Collection<Integer> numbers) {
+        List<Point> points = new ArrayList<>(numbers.size());
+        for (int number : numbers) {
+            points.add(seen.get(number));
+        }
+        return points;
+    }
+
+    private static double nearness(Facets facets, Collection<Integer> numbers, Vec3 toward) {
+        double sum = 0;
+        for (int number : numbers) {
+            sum += facets.corners().get(number).dot(toward);
+        }
+        return sum / numbers.size();
     }
 
     /** Where a piece is in the room. */
@@ -111,21 +146,20 @@ final class Projection {
     private static final double BEHIND = 1000;
 
     /** How near the front of a piece is; a wall square to the eye around something poured counts as behind everything. */
-    private double depth(Piece piece, Placement place) {
+    private double depth(Piece piece, Placement place, Set<Body> filled) {
         double front = view.depth(place.point(piece.solid().furthest(place.inward(view.toward()))));
         boolean wall = piece.solid() instanceof Solid.Sheet && Math.abs(place.z().dot(view.toward())) > ALONG
-                && s.study().assembly().pieces().stream().anyMatch(
-                        p -> p.supply() instanceof Supply.Poured && p.body().equals(piece.body()));
+                && filled.contains(piece.body());
         return front - (wall ? BEHIND : 0);
     }
 
-    private List<Shape> flat(Piece piece, Placement place, Ink ink) {
+    private List<Shape> flat(int number, Piece piece, Placement place, Ink ink) {
         List<Shape> shapes = new ArrayList<>();
         double round = roundAlong(piece.solid(), place);
         if (round > 0) {
             shapes.add(new Shape.Disc(ink, view.at(place.point(piece.own().centre())), round));
         } else {
-            shapes.add(new Shape.Area(ink, outline(piece.solid(), place)));
+            shapes.add(new Shape.Area(ink, outline(number, place)));
         }
         for (Hole hole : piece.holes()) {
             if (Math.abs(place.direction(hole.along()).dot(view.toward())) > ALONG) {
@@ -147,22 +181,27 @@ final class Projection {
     }
 
     /** The face that is square to the eye, as it is cut; else what is around all of it. */
-    private List<Point> outline(Solid solid, Placement place) {
-        List<Point> points = new ArrayList<>();
-        for (Solid.Face face : solid.faces()) {
-            List<Point> seen = face.corners().stream().map(c -> view.at(place.point(c))).toList();
-            if (face.seams() && place.direction(face.normal()).dot(view.toward()) > ALONG) {
-                return seen;
+    private List<Point> outline(int number, Placement place) {
+        Facets facets = s.study().rig().facets(number);
+        List<Point> seen = seen(facets, place);
+        Vec3 toward = place.inward(view.toward());
+        for (Facets.Facet face : facets.faces()) {
+            if (face.seams() && face.normal().dot(toward) > ALONG) {
+                return points(seen, face.corners());
             }
-            points.addAll(seen);
         }
-        return hull(points);
+        return hull(seen);
+    }
+
+    private static int byPlace(Point a, Point b) {
+        int x = Double.compare(a.x(), b.x());
+        return x != 0 ? x : Double.compare(a.y(), b.y());
     }
 
     /** The convex hull, counter-clockwise (Andrew 1979). */
     static List<Point> hull(List<Point> points) {
-        List<Point> sorted = points.stream().sorted(Comparator.comparingDouble(Point::x).thenComparingDouble(Point::y))
-                .toList();
+        List<Point> sorted = new ArrayList<>(points);
+        sorted.sort(Projection::byPlace);
         List<Point> hull = new ArrayList<>();
         for (int pass = 0; pass < 2; pass++) {
             int floor = hull.size();
@@ -184,7 +223,7 @@ final class Projection {
 
     /** The piece that is seen at a point of the drawing. */
     Optional<Piece> at(Point p) {
-        return layers(null).reversed().stream()
+        return layers().reversed().stream()
                 .filter(layer -> layer.shapes.stream().anyMatch(shape -> covers(shape, p))).map(Layer::piece)
                 .findFirst();
     }
@@ -211,11 +250,13 @@ final class Projection {
 
     /** The outline of everything that differs from another pose, as a ghost. */
     void ghost(Drawing.Builder out, Situation set) {
-        for (Piece piece : s.study().assembly().pieces()) {
+        List<Piece> pieces = s.study().assembly().pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
             boolean moved = !s.posed().place(piece).equals(set.posed().place(piece));
             boolean bar = piece.bends() || piece.body().equals(s.study().assembly().mount().body());
             if (moved && bar && piece.solid().size().length() > 1e-6) {
-                List<Point> outline = new ArrayList<>(outline(piece.solid(), placed(piece)));
+                List<Point> outline = new ArrayList<>(outline(i, placed(piece)));
                 outline.add(outline.getFirst());
                 out.path(Ink.GHOST, outline.toArray(Point[]::new));
             }

@@ -40,7 +40,7 @@ public final class SideView {
         view.room(right, top);
         scene.ghost().ifPresent(view::ghost);
         view.sight();
-        new Projection(s, View.SIDE).draw(view.out, null);
+        new Projection(s, View.SIDE).draw(view.out);
         view.seen();
         view.tipLine();
         view.dimensions();

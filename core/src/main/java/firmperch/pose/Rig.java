@@ -2,6 +2,7 @@ package firmperch.pose;
 
 import firmperch.body.Assembly;
 import firmperch.body.Body;
+import firmperch.body.Facets;
 import firmperch.body.MassProperties;
 import firmperch.body.Piece;
 import firmperch.body.Station;
@@ -32,6 +33,8 @@ public final class Rig {
     private final double[] radii;
     private final double[] moved;
     private final Skeleton skeleton;
+    /** Made when first drawn; made twice by two threads they are the same. */
+    private final Facets[] facets;
 
     private Rig(Assembly assembly, double spare) {
         this.assembly = assembly;
@@ -67,6 +70,7 @@ public final class Rig {
             }
         }
         skeleton = Skeleton.of(this);
+        facets = new Facets[assembly.pieces().size()];
     }
 
     /**
@@ -107,6 +111,16 @@ public final class Rig {
     /** Mass hung on beside the gear, kg. */
     public double spare() {
         return spare;
+    }
+
+    /** The faces of a piece by its number in the assembly. */
+    public Facets facets(int piece) {
+        Facets made = facets[piece];
+        if (made == null) {
+            made = Facets.of(assembly.pieces().get(piece).solid());
+            facets[piece] = made;
+        }
+        return made;
     }
 
     /** A station's number from the place up. */
