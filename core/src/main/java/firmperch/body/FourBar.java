@@ -31,7 +31,7 @@ public record FourBar(double groundX, double groundZ, double first, double secon
 
     /** How it stands with the first link at that angle, rad. */
     public State at(double angle) {
-        if (first == second && groundX == couplerX && groundZ == couplerZ) {
+        if (level()) {
             return new State(angle, 0, 1, 0);
         }
         double bx = first * Math.cos(angle);
@@ -54,6 +54,45 @@ public record FourBar(double groundX, double groundZ, double first, double secon
         double secondRate = -cross(bx, bz, cx - bx, cz - bz) / det;
         return new State(Math.atan2(cz - groundZ, cx - groundX), Math.IEEEremainder(turn, 2 * Math.PI), secondRate,
                 couplerRate);
+    }
+
+    /** True if its pairs are equal: the coupler keeps its angle. */
+    public boolean level() {
+        return first == second && groundX == couplerX && groundZ == couplerZ;
+    }
+
+    /** How fast the coupler turns with the first link at most between two angles: no more than a/(c·sin μ). */
+    public double mostCouplerRate(double from, double to) {
+        return level() ? 0 : first / (Math.hypot(couplerX, couplerZ) * leastTransmission(from, to));
+    }
+
+    /** How fast the second link turns with the first at most between two angles: no more than a/(d·sin μ). */
+    public double mostSecondRate(double from, double to) {
+        return level() ? 1 : first / (second * leastTransmission(from, to));
+    }
+
+    /**
+     * Least sine of the transmission angle μ, between coupler and second link: by the law of cosines it follows from the
+     * distance of B from D alone, which is greatest and least at the ends of the travel or where the first link lies along the
+     * ground (Hartenberg and Denavit, <i>Kinematic Synthesis of Linkages</i>, ch. 10).
+     */
+    private double leastTransmission(double from, double to) {
+        double ground = Math.hypot(groundX, groundZ);
+        double along = Math.atan2(groundZ, groundX);
+        double least = Math.min(transmission(from, ground, along), transmission(to, ground, along));
+        for (double straight : new double[]{along - 2 * Math.PI, along - Math.PI, along, along + Math.PI}) {
+            if (straight > from && straight < to) {
+                least = Math.min(least, transmission(straight, ground, along));
+            }
+        }
+        return least;
+    }
+
+    private double transmission(double angle, double ground, double along) {
+        double bar = Math.hypot(couplerX, couplerZ);
+        double span = first * first + ground * ground - 2 * first * ground * Math.cos(angle - along);
+        double cosine = (bar * bar + second * second - span) / (2 * bar * second);
+        return Math.sqrt(Math.max(0, 1 - cosine * cosine));
     }
 
     /** How far a meeting point lies from where equal links would have it, m. */

@@ -26,6 +26,23 @@ public sealed interface Motion {
         static final Rate NONE = new Rate(Vec3.ZERO, Vec3.ZERO);
     }
 
+    /** Bounds on how it moves anywhere in its freedom's travel. */
+    Most most();
+
+    /**
+     * Bounds on a motion.
+     *
+     * @param turn how fast its axes turn at most, rad for each unit of its freedom
+     * @param shift how fast their origin shifts at most, m for each unit
+     * @param bend how fast that changes at most, m for each unit squared
+     * @param even true if its axes turn at the same rate everywhere
+     * @param travel how far the origin comes from where it lies unmoved at most, m
+     */
+    record Most(double turn, double shift, double bend, boolean even, double travel) {
+        static final Most NONE = new Most(0, 0, 0, true, 0);
+        static final Most TURN = new Most(1, 0, 0, true, 0);
+    }
+
     /** Fast to its parent. */
     record Fixed() implements Motion {
         @Override
@@ -42,6 +59,11 @@ public sealed interface Motion {
         public Rate rate(double setting) {
             return Rate.NONE;
         }
+
+        @Override
+        public Most most() {
+            return Most.NONE;
+        }
     }
 
     /** Turns about an axis of length 1 through its origin. */
@@ -54,6 +76,11 @@ public sealed interface Motion {
         @Override
         public Rate rate(double setting) {
             return new Rate(axis, Vec3.ZERO);
+        }
+
+        @Override
+        public Most most() {
+            return Most.TURN;
         }
     }
 
@@ -72,6 +99,12 @@ public sealed interface Motion {
         public Rate rate(double setting) {
             return new Rate(Vec3.ZERO, along.times(ratio));
         }
+
+        @Override
+        public Most most() {
+            return new Most(0, Math.abs(ratio), 0, true,
+                    Math.abs(ratio) * Math.max(Math.abs(freedom.from()), Math.abs(freedom.to())));
+        }
     }
 
     /** Sits at one of a row of places along a direction of length 1, m. */
@@ -88,6 +121,11 @@ public sealed interface Motion {
         @Override
         public Rate rate(double setting) {
             return Rate.NONE;
+        }
+
+        @Override
+        public Most most() {
+            return new Most(0, 0, 0, true, seats.stream().mapToDouble(Math::abs).max().orElse(0));
         }
     }
 
@@ -123,6 +161,17 @@ public sealed interface Motion {
                 case SECOND -> new Rate(UPWARD.times(state.secondRate()), Vec3.ZERO);
                 case COUPLER -> new Rate(UPWARD.times(state.couplerRate()), new Vec3(
                         -law.first() * Math.sin(setting), 0, law.first() * Math.cos(setting)));
+            };
+        }
+
+        @Override
+        public Most most() {
+            return switch (bar) {
+                case FIRST -> Most.TURN;
+                case SECOND -> new Most(law.mostSecondRate(freedom.from(), freedom.to()), 0, 0, law.level(),
+                        Math.hypot(law.groundX(), law.groundZ()));
+                case COUPLER -> new Most(law.mostCouplerRate(freedom.from(), freedom.to()), law.first(), law.first(),
+                        law.level(), law.first());
             };
         }
     }

@@ -118,7 +118,7 @@ public sealed interface Solid {
         @Override
         public Vec3 furthest(Vec3 d) {
             if (section instanceof Section.RoundTube tube) {
-                double aside = Math.hypot(d.y(), d.z());
+                double aside = Vec3.across(d.y(), d.z());
                 double k = aside > 0 ? tube.diameter() / 2 / aside : 0;
                 return new Vec3(d.x() > 0 ? length : 0, k * d.y(), k * d.z());
             }
@@ -134,7 +134,7 @@ public sealed interface Solid {
         /** Of an end at x, outward along x or against it, the point furthest in a direction. */
         private Vec3 corner(End end, double x, int outward, double y, Vec3 d) {
             double h = section.depth() / 2;
-            double aside = Math.hypot(d.x(), d.z());
+            double aside = Vec3.across(d.x(), d.z());
             if (end instanceof Rounded && aside > 0) {
                 return new Vec3(x - outward * h + h * d.x() / aside, y, h * d.z() / aside);
             }
@@ -210,7 +210,7 @@ public sealed interface Solid {
 
         @Override
         public Vec3 furthest(Vec3 d) {
-            double aside = Math.hypot(d.x(), d.y());
+            double aside = Vec3.across(d.x(), d.y());
             Outline.Point best = profile.getFirst();
             for (Outline.Point p : profile) {
                 if (p.x() * aside + p.y() * d.z() > best.x() * aside + best.y() * d.z()) {

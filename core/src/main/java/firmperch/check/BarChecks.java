@@ -15,6 +15,7 @@ import firmperch.frame.FrameModel.Member;
 import firmperch.frame.FrameSolver;
 import firmperch.pose.Framed;
 import firmperch.pose.Posed;
+import firmperch.pose.Rig;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
 import firmperch.units.Quantity;
@@ -46,7 +47,7 @@ final class BarChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(ends(), fold(), bending(), upright(), foot());
+        return List.of(ends(), fold(), bending(), upright().feeling(BarChecks::felt), foot().feeling(BarChecks::felt));
     }
 
     private static List<Subject<Alike>> bars(Study study, boolean woodenAndBolted) {
@@ -101,7 +102,7 @@ final class BarChecks {
             Responses.Ends forces = s.responses().of(end.member());
             int first = end.far() ? 6 : 0;
             double along = forces.most(first);
-            double across = Math.hypot(along, forces.most(first + 2));
+            double across = Vec3.across(along, forces.most(first + 2));
             double[][] pairs = {{along, pinned.shearOut()}, {across, pinned.bearing()}, {along, pinned.netSection()}};
             for (double[] pair : pairs) {
                 double used = pair[1] > 0 ? pair[0] / pair[1] : Reading.PLENTY;
@@ -249,7 +250,7 @@ final class BarChecks {
         for (int end = 0; end < 12; end += 6) {
             double pull = f.most(end) / net.area();
             double bend = (f.most(end + 4) + own) / net.modulusY() + f.most(end + 5) / net.modulusZ();
-            double shear = 1.5 * Math.hypot(f.most(end + 1), f.most(end + 2)) / net.area()
+            double shear = 1.5 * Vec3.across(f.most(end + 1), f.most(end + 2)) / net.area()
                     + f.most(end + 3) / net.torsion();
             worst = Math.max(worst, material.family() == Material.Family.METAL
                     ? Math.sqrt((pull + bend) * (pull + bend) + 3 * shear * shear) / material.allowedBending()
@@ -268,10 +269,15 @@ final class BarChecks {
                 .map(f -> new Subject<>(f.id(), f.bar().name().toLowerCase(Locale.ROOT), f.station(), f)).toList();
     }
 
+    /** What gravity's moment there feels, and what moves the rig's top, at which it is pushed. */
+    private static boolean felt(Fastening f, Rig rig, int freedom) {
+        return rig.lifts(freedom) || rig.feltAt(f.station(), freedom);
+    }
+
     /** Moment and push on a bar where it comes out of what holds it. */
     private static double[] atFoot(Fastening f, Situation s) {
         Vec3 out = s.posed().place(f.bar()).point(new Vec3(f.to(), 0, 0));
-        double lever = Math.max(0, s.pushHeight() - out.z());
+        double lever = Math.max(0, s.pushHeight() - out.z() + s.rise(f.bar().body()));
         return new double[]{s.momentAt(f.station()) + s.pushAsked() * lever, s.pushAsked(),
                 s.posed().massFrom(f.station()) * FrameSolver.GRAVITY};
     }

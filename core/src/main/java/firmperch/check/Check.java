@@ -1,5 +1,6 @@
 package firmperch.check;
 
+import firmperch.pose.Rig;
 import java.util.List;
 
 /**
@@ -19,6 +20,53 @@ public interface Check<T> {
     /** How sure what it says between two poses can be made. */
     default Certainty certainty() {
         return Certainty.SAMPLED;
+    }
+
+    /**
+     * Whether a freedom can make any difference to the answer; false only where that follows from what the check reads. A
+     * proof leaves out no other.
+     */
+    default boolean feels(Subject<T> subject, Study study, int freedom) {
+        return true;
+    }
+
+    /** The same check, which is known to feel no other freedoms than these. */
+    default Check<T> feeling(Feels<T> rule) {
+        return new Feeling<>(this, rule);
+    }
+
+    /** Whether a subject feels a freedom. */
+    @FunctionalInterface
+    interface Feels<T> {
+        boolean feels(T thing, Rig rig, int freedom);
+    }
+
+    /** A check with a rule for what it feels. */
+    record Feeling<T>(Check<T> check, Feels<T> rule) implements Check<T> {
+        @Override
+        public About about() {
+            return check.about();
+        }
+
+        @Override
+        public List<Subject<T>> subjects(Study study) {
+            return check.subjects(study);
+        }
+
+        @Override
+        public Reading at(Subject<T> subject, Situation situation) {
+            return check.at(subject, situation);
+        }
+
+        @Override
+        public Certainty certainty() {
+            return check.certainty();
+        }
+
+        @Override
+        public boolean feels(Subject<T> subject, Study study, int freedom) {
+            return rule.feels(subject.thing(), study.rig(), freedom);
+        }
     }
 
     /** Where a bound on what lies between poses comes from. */

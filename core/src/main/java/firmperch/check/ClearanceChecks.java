@@ -41,7 +41,7 @@ final class ClearanceChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(walkway(), ceiling(), walls(), bench(), floor(), self());
+        return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(), self());
     }
 
     private static List<Piece> solid(Situation s) {

@@ -12,7 +12,7 @@ final class Gjk {
     private static final int MOST_ROUNDS = 40;
     private static final double CLOSE = 1e-7;
     /** How far under the distance what is said may be, m. */
-    private static final double NEAR_ENOUGH = 2e-7;
+    private static final double NEAR_ENOUGH = 5e-8;
 
     private Gjk() {
     }
@@ -22,11 +22,17 @@ final class Gjk {
      *
      * @param a furthest point of one shape in a direction
      * @param b of the other
+     * @param guess roughly from b to a: the better, the sooner it is found
      * @param limit beyond which it need not be known exactly, m
      */
-    static double distance(UnaryOperator<Vec3> a, UnaryOperator<Vec3> b, double limit) {
+    static double distance(UnaryOperator<Vec3> a, UnaryOperator<Vec3> b, Vec3 guess, double limit) {
         Vec3[] simplex = new Vec3[4];
-        Vec3 nearest = difference(a, b, new Vec3(1, 0, 0));
+        Vec3 nearest = difference(a, b, guess.times(-1));
+        // The two lie on either side of a plane square to the guess that far apart, if they do.
+        double apart = nearest.dot(guess) / guess.length();
+        if (apart > limit) {
+            return apart;
+        }
         simplex[0] = nearest;
         int size = 1;
         for (int round = 0; round < MOST_ROUNDS; round++) {

@@ -38,7 +38,8 @@ final class JointChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(friction(), clamped(), closure(), rated(), pin(), rock());
+        return List.of(friction().feeling((set, rig, f) -> rig.feltBy(set.freedom, f)),
+                clamped().feeling((set, rig, f) -> rig.feltBy(set.freedom, f)), closure(), rated(), pin(), rock());
     }
 
     private static List<Subject<FrictionSet>> frictionSets(Study study) {

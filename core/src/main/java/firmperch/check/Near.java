@@ -89,11 +89,17 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB) {
         return Math.sqrt(x * x + y * y + z * z) - ballA.radius - ballB.radius;
     }
 
+    /** From the middle of one ball to that of the other; any direction where they are the same. */
+    private Vec3 apart(Vec3[] middles) {
+        Vec3 apart = middles[indexA].minus(middles[indexB]);
+        return apart.length() > 1e-9 ? apart : Vec3.UP;
+    }
+
     /** How far the pieces are apart in a pose, m; no more exactly than that it is over the limit. */
-    double distance(Posed posed, double limit) {
+    double distance(Posed posed, Vec3[] middles, double limit) {
         Placement placeA = posed.place(a);
         Placement placeB = posed.place(b);
         return Gjk.distance(d -> placeA.point(a.solid().furthest(placeA.inward(d))),
-                d -> placeB.point(b.solid().furthest(placeB.inward(d))), limit);
+                d -> placeB.point(b.solid().furthest(placeB.inward(d))), apart(middles), limit);
     }
 }

@@ -28,6 +28,11 @@ public record Question<T>(Check<T> check, Subject<T> subject) {
         return about().weakness().formatted(subject.name());
     }
 
+    /** Whether a freedom can make any difference to the answer. */
+    public boolean feels(Study study, int freedom) {
+        return check.feels(subject, study, freedom);
+    }
+
     /** The answer in one pose. */
     public Reading at(Situation situation) {
         return check.at(subject, situation);

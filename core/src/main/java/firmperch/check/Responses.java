@@ -80,7 +80,7 @@ final class Responses {
     }
 
     private static double pin(double[] forces, int first) {
-        return Math.hypot(forces[first], forces[first + 2]);
+        return Vec3.across(forces[first], forces[first + 2]);
     }
 
     /** End forces of a member: at rest and handled, and for a newton of the hand along x, y and z. */

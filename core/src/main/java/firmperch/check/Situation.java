@@ -1,5 +1,6 @@
 package firmperch.check;
 
+import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Mount;
 import firmperch.body.Piece;
@@ -151,8 +152,28 @@ public final class Situation {
             return new Tipping(posed.mass(), posed.centre(), support, slope);
         }
         Vec3 high = posed.centre().plus(new Vec3(0, 0, spread.centreAlong(Vec3.UP)));
-        return new Tipping(posed.mass(), high, support, slope,
-                edge -> spread.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)));
+        double feet = feetMove();
+        if (feet == 0) {
+            return new Tipping(posed.mass(), high, support, slope,
+                    edge -> spread.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)));
+        }
+        // Feet that move turn the edges too: the centre then may come nearer in whichever direction.
+        double nearer = feet + Math.hypot(spread.centreAlong(new Vec3(1, 0, 0)), spread.centreAlong(new Vec3(0, 1, 0)));
+        return new Tipping(posed.mass(), high, support, slope, edge -> nearer);
+    }
+
+    /** How far a joint can move any foot in a cell of poses, m; 0 in one pose. */
+    double feetMove() {
+        double most = 0;
+        for (Contact contact : study.assembly().contacts()) {
+            most = Math.max(most, spread == null ? 0 : spread.of(contact.body()));
+        }
+        return most;
+    }
+
+    /** How far anything of a body can rise or sink in a cell of poses, m; 0 in one pose. */
+    double rise(Body body) {
+        return spread == null ? 0 : spread.rise(body);
     }
 
     /** Weight of everything, N. */
@@ -162,12 +183,23 @@ public final class Situation {
 
     /** Highest point of the rig, m. */
     public double top() {
-        return posed.top() + (spread == null ? 0 : spread.anything());
+        return spread == null ? posed.top() : top(Double.POSITIVE_INFINITY);
+    }
+
+    /** The same, looked for only until something is that high. */
+    private double top(double enough) {
+        double most = Double.NEGATIVE_INFINITY;
+        List<Piece> pieces = study.assembly().pieces();
+        for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
+            most = Math.max(most, posed.reach(pieces.get(i), Vec3.UP) + rise(pieces.get(i).body()));
+        }
+        return most;
     }
 
     /** Height at which it is pushed, m: its top, but no higher than the policy says. */
     public double pushHeight() {
-        return Math.min(top(), policy().standing().pushHeight());
+        double most = policy().standing().pushHeight();
+        return Math.min(top(most), most);
     }
 
     /** Push at that height that the policy asks for, N. */
@@ -188,7 +220,7 @@ public final class Situation {
     /** Gravity's moment at the seat of a station of everything that rests on it, N·m. */
     double momentAt(Station station) {
         return posed.momentAt(station)
-                + (spread == null ? 0 : posed.massFrom(station) * FrameSolver.GRAVITY * spread.anything());
+                + (spread == null ? 0 : posed.massFrom(station) * FrameSolver.GRAVITY * spread.lever(station));
     }
 
     // In the room.
@@ -208,7 +240,10 @@ public final class Situation {
     double reach(Piece piece, Vec3 direction) {
         Vec3 own = fromRoom(direction);
         Vec3 origin = new Vec3(project().stance().x(), project().stance().y(), 0);
-        return posed.reach(piece, own) + origin.dot(direction) + (spread == null ? 0 : spread.of(piece.body()));
+        double loose = spread == null
+                ? 0
+                : direction.radius() == 0 ? spread.rise(piece.body()) : spread.of(piece.body());
+        return posed.reach(piece, own) + origin.dot(direction) + loose;
     }
 
     /** Distance between a piece and a box along the room's axes, m; 0 where they overlap. */
@@ -216,7 +251,7 @@ public final class Situation {
         double apart = Gjk.distance(d -> inRoom(posed.furthest(piece, fromRoom(d))),
                 d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
                         d.z() > 0 ? high.z() : low.z()),
-                Double.POSITIVE_INFINITY);
+                Vec3.UP, Double.POSITIVE_INFINITY);
         return Math.max(0, apart - (spread == null ? 0 : spread.of(piece.body())));
     }
 
@@ -231,7 +266,7 @@ public final class Situation {
         for (Near near : study.nearby()) {
             double apart = near.balls(middles);
             if (apart < Math.min(least, FAR)) {
-                least = Math.min(least, near.distance(posed, least));
+                least = Math.min(least, near.distance(posed, middles, least));
             } else {
                 least = Math.min(least, apart);
             }
@@ -241,11 +276,6 @@ public final class Situation {
 
     /** Further than that nothing need be measured exactly, m. */
     private static final double FAR = 0.1;
-
-    /** What a cell of poses adds to how far anything of the rig may be off, m; 0 in one pose. */
-    double loose() {
-        return spread == null ? 0 : spread.anything();
-    }
 
     /** Middle of the shot on the filmed plane, in the room, m. */
     public Vec3 shotCentre() {

@@ -137,7 +137,7 @@ final class StandingChecks {
                     Tipping t = s.tipping();
                     double least = Reading.PLENTY * Math.max(person, 0.1);
                     for (Vec3 corner : corners(s)) {
-                        least = Math.min(least, Math.max(0, t.tippingMass(corner, 0)));
+                        least = Math.min(least, Math.max(0, t.tippingMass(corner, s.feetMove())));
                     }
                     double tips = least;
                     return new Reading(person, tips,

@@ -30,8 +30,7 @@ public final class Rig {
     private final int[] parents;
     private final int[] freedoms;
     private final boolean[][] felt;
-    private final double[] radii;
-    private final double[] moved;
+    private final Rates rates;
     private final Skeleton skeleton;
     /** Made when first drawn; made twice by two threads they are the same. */
     private final Facets[] facets;
@@ -62,13 +61,7 @@ public final class Rig {
             }
         }
         addLumps();
-        radii = Spread.radii(this);
-        moved = new double[assembly.freedoms().size()];
-        for (Lump lump : lumps) {
-            for (int f = 0; f < moved.length; f++) {
-                moved[f] += felt[lump.body][f] ? lump.mass : 0;
-            }
-        }
+        rates = new Rates(this);
         skeleton = Skeleton.of(this);
         facets = new Facets[assembly.pieces().size()];
     }
@@ -150,14 +143,24 @@ public final class Rig {
         return felt[body.index()][freedom];
     }
 
-    /** Radius of what each freedom moves, m. */
-    double[] radii() {
-        return radii;
+    /** How fast its freedoms move its bodies at most. */
+    Rates rates() {
+        return rates;
     }
 
-    /** Mass that each freedom moves, kg. */
-    double[] moved() {
-        return moved;
+    /** True if a freedom can change any height, in whatever pose. */
+    public boolean lifts(int freedom) {
+        return !rates.level(freedom);
+    }
+
+    /** True if a freedom can make a difference to gravity's and the springs' moment about another, in whatever pose. */
+    public boolean feltBy(int other, int freedom) {
+        return !assembly.ties().isEmpty() || !rates.level(freedom) && !rates.shifts(freedom, other);
+    }
+
+    /** True if a freedom can make a difference to gravity's moment at a station's seat, in whatever pose. */
+    public boolean feltAt(Station station, int freedom) {
+        return rates.feltAt(station, freedom);
     }
 
     Skeleton skeleton() {

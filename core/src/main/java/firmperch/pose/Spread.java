@@ -1,40 +1,43 @@
 package firmperch.pose;
 
 import firmperch.body.Body;
-import firmperch.body.Motion;
-import firmperch.body.Piece;
+import firmperch.body.Station;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameSolver;
 
 /**
- * How far things can be from where they are in the middle of a cell of poses, derived from lengths and masses alone.
+ * How far things can be from where they are in the middle of a cell of poses, derived from lengths and masses alone
+ * ({@link Rates}).
  *
- * <p>A point moves with a turning joint by at most its distance from the axis, with a sliding one by what it slides; the same
- * distances bound its second derivatives, mixed ones by the inner joint's (∂²p/∂f∂g = ω_f × ∂p/∂g). So along a direction n
- * the centre of mass moves by at most Σ|n·∂c/∂q_f|·w_f + ½·ΣΣ B_fg·w_f·w_g, with B_fg the share of the mass that both move
- * times the smaller radius (Taylor, with the remainder's bound).
+ * <p>Along a direction n the centre of mass moves by at most Σ|n·∂c/∂q_f|·w_f + ½·ΣΣ B_fg·w_f·w_g, with B_fg the bound on its second
+ * derivative (Taylor, with the remainder's bound). A freedom that turns something at a rate that changes, as an unequal
+ * four-bar's does, counts with its greatest speed instead. Steps have no width.
  */
 public final class Spread {
     private final Posed posed;
+    private final Rates rates;
     private final double[] widths;
-    private final double[] radii;
-    private final double[] masses;
     private final double rest;
+    private final Vec3[] velocities;
 
     private Spread(Posed posed, double[] widths) {
         this.posed = posed;
         this.widths = widths;
-        Rig rig = posed.rig();
-        radii = rig.radii();
-        masses = rig.moved();
+        rates = posed.rig().rates();
         double sum = 0;
         for (int f = 0; f < widths.length; f++) {
+            if (widths[f] > 0 && !rates.even(f)) {
+                sum += 2 * rates.massSpeed(f) * widths[f];
+            }
             for (int g = 0; g < widths.length; g++) {
-                sum += Math.min(masses[f], masses[g]) / posed.mass() * Math.min(bend(f), bend(g)) * widths[f]
-                        * widths[g];
+                if (widths[f] > 0 && widths[g] > 0 && rates.even(f) && rates.even(g)) {
+                    sum += rates.massBend(f, g) * widths[f] * widths[g];
+                }
             }
         }
-        rest = sum / 2;
+        rest = sum / 2 / posed.mass();
+        velocities = new Vec3[widths.length];
     }
 
     /**
@@ -46,17 +49,15 @@ public final class Spread {
         return new Spread(posed, widths.clone());
     }
 
-    /** Slides have no second derivative of their own, but carry on what turns; bounded as if they turned. */
-    private double bend(int f) {
-        return radii[f];
-    }
-
     /** How far the centre of mass can move along a direction of length 1, m. */
     public double centreAlong(Vec3 n) {
         double sum = rest;
         for (int f = 0; f < widths.length; f++) {
-            if (widths[f] > 0) {
-                sum += Math.abs(n.dot(posed.centreVelocity(f))) * widths[f];
+            if (widths[f] > 0 && rates.even(f)) {
+                if (velocities[f] == null) {
+                    velocities[f] = posed.centreVelocity(f);
+                }
+                sum += Math.abs(n.dot(velocities[f])) * widths[f];
             }
         }
         return sum;
@@ -66,98 +67,75 @@ public final class Spread {
     public double of(Body body) {
         double sum = 0;
         for (int f = 0; f < widths.length; f++) {
-            if (widths[f] > 0 && posed.rig().moves(f, body)) {
-                sum += radii[f] * widths[f];
-            }
+            sum += rates.speed(body, f) * widths[f];
+        }
+        return sum;
+    }
+
+    /** How far any point of a body can move up or down, m. */
+    public double rise(Body body) {
+        double sum = 0;
+        for (int f = 0; f < widths.length; f++) {
+            sum += rates.level(f) ? 0 : rates.speed(body, f) * widths[f];
         }
         return sum;
     }
 
     /** How much a freedom's width loosens, for choosing along which to halve a cell. */
     public double weight(int freedom) {
-        return radii[freedom] * widths[freedom];
+        return rates.massSpeed(freedom) * widths[freedom];
     }
 
-    /** How far any point at all can move, m. */
-    public double anything() {
-        double sum = 0;
-        for (int f = 0; f < widths.length; f++) {
-            sum += radii[f] * widths[f];
-        }
-        return sum;
-    }
-
-    /** How much gravity's moment about a freedom can change, N·m or N. */
+    /** How much gravity's and the springs' moment about a freedom can change, N·m or N; infinite where it is not derived. */
     public double slope(int freedom) {
         double sum = 0;
         for (int g = 0; g < widths.length; g++) {
-            sum += Math.min(masses[freedom], masses[g]) * FrameSolver.GRAVITY * Math.min(radii[freedom], radii[g])
-                    * widths[g];
+            if (widths[g] > 0) {
+                sum += rates.massBend(freedom, g) * FrameSolver.GRAVITY * widths[g];
+                for (Tie tie : posed.rig().assembly().ties()) {
+                    sum += tie(tie, freedom, g) * widths[g];
+                }
+            }
         }
         return sum;
     }
 
-    /** Radius of everything that each freedom moves, about its axis, m, in whatever pose; and 1 at least for what slides. */
-    static double[] radii(Rig rig) {
-        double[] radii = new double[rig.assembly().freedoms().size()];
-        for (Body body : rig.assembly().bodies()) {
-            int f = rig.freedom(body.index());
-            if (f >= 0) {
-                radii[f] = Math.max(radii[f], radius(rig, body));
+    /**
+     * Bound on the second derivative of a spring's energy. With ℓ the distance of its ends and P ≤ k·ℓ its pull,
+     * |∂²/∂f∂g| ≤ k·|∂d/∂f|·|∂d/∂g| + P·|∂²d/∂f∂g|: along the spring its rate counts, across it P/ℓ ≤ k.
+     */
+    private double tie(Tie tie, int f, int g) {
+        Body from = tie.from().body();
+        Body to = tie.to().body();
+        double df = rates.speed(from, f) + rates.speed(to, f);
+        double dg = rates.speed(from, g) + rates.speed(to, g);
+        double bend = rates.bend(from, f, g) + rates.bend(to, f, g);
+        return switch (tie) {
+            case Tie.Spring spring -> {
+                Vec3[] ends = posed.ends(tie);
+                double longest = ends[1].minus(ends[0]).length() + of(from) + of(to);
+                double pull = spring.pull(longest);
+                yield spring.rate() * df * dg + (pull > 0 ? pull * bend : 0);
             }
-        }
-        return radii;
-    }
-
-    private static double radius(Rig rig, Body body) {
-        double extent = extent(rig, body);
-        return switch (body.motion()) {
-            case Motion.Linked linked when linked.bar() == Motion.Bar.COUPLER -> {
-                double fastest = 0;
-                for (int i = 0; i <= 20; i++) {
-                    double at = linked.freedom().from() + (linked.freedom().to() - linked.freedom().from()) * i / 20;
-                    fastest = Math.max(fastest, Math.abs(linked.law().at(at).couplerRate()));
-                }
-                yield linked.law().first() + 1.2 * fastest * extent;
-            }
-            case Motion.Linked _,Motion.Turn _ -> extent;
-            case Motion.Slide slide -> Math.abs(slide.ratio());
-            case Motion.Step _,Motion.Fixed _ -> 0;
         };
     }
 
-    /** How far anything that moves with a body can be from the body's origin, m. */
-    private static double extent(Rig rig, Body body) {
-        double most = 0;
-        for (Piece piece : rig.assembly().piecesOf(body)) {
-            most = Math.max(most, piece.at().origin().length() + size(piece));
-        }
-        for (Body child : rig.assembly().bodies()) {
-            if (body.equals(child.parent())) {
-                most = Math.max(most, child.at().origin().length() + travel(child) + extent(rig, child));
-            }
-        }
-        return most;
-    }
-
-    private static double size(Piece piece) {
+    /** How much the lever of all that a station carries about its seat can change, m. */
+    public double lever(Station station) {
         double sum = 0;
-        for (Vec3 axis : new Vec3[]{new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP}) {
-            double reach = Math.max(Math.abs(piece.solid().reach(axis)), Math.abs(piece.solid().reach(axis.times(-1))));
-            sum += reach * reach;
+        int low = posed.rig().indexOf(station);
+        double mass = posed.massFrom(station);
+        for (int f = 0; f < widths.length && mass > 0; f++) {
+            if (widths[f] > 0 && rates.feltAt(station, f)) {
+                double carried = 0;
+                for (Rig.Lump lump : posed.rig().lumps()) {
+                    if (posed.rig().carries(low, lump.station())) {
+                        carried += lump.mass() * rates.speed(posed.rig().assembly().bodies().get(lump.body()), f);
+                    }
+                }
+                sum += (carried / mass + rates.speed(station.body(), f)) * widths[f];
+            }
         }
-        return Math.sqrt(sum);
-    }
-
-    private static double travel(Body body) {
-        return switch (body.motion()) {
-            case Motion.Fixed _,Motion.Turn _ -> 0;
-            case Motion.Slide s -> Math.abs(s.ratio())
-                    * Math.max(Math.abs(s.freedom().from()), Math.abs(s.freedom().to()));
-            case Motion.Step s -> s.seats().stream().mapToDouble(Math::abs).max().orElse(0);
-            case Motion.Linked l -> l.bar() == Motion.Bar.FIRST
-                    ? 0
-                    : Math.max(l.law().first(), Math.hypot(l.law().groundX(), l.law().groundZ()));
-        };
+        return sum;
     }
 }

@@ -19,7 +19,8 @@ import java.util.Optional;
  * with the proof load, which the order of work hangs on, and with the spare.
  */
 public final class FirstToGo {
-    private static final int ROUNDS = 24;
+    private static final int ROUNDS = 40;
+    private static final double NEAR_ENOUGH = 1e-4;
 
     private FirstToGo() {
     }
@@ -94,28 +95,53 @@ public final class FirstToGo {
         Study heavy = study.carrying(most);
         First first = new First(most, "nothing goes", "");
         for (Finding finding : able) {
-            if (goes(finding, heavy)) {
-                double low = 0;
-                double high = first.mass;
-                if (!goes(finding, study.carrying(high))) {
-                    continue;
+            double end = over(finding, heavy);
+            if (end > 0) {
+                double there = first.mass == most ? end : over(finding, study.carrying(first.mass));
+                if (there > 0) {
+                    first = new First(goesAt(finding, study, first.mass, there), finding.question().weakness(),
+                            finding.id());
                 }
-                for (int i = 0; i < ROUNDS && high - low > 1e-3; i++) {
-                    double middle = (low + high) / 2;
-                    if (goes(finding, study.carrying(middle))) {
-                        high = middle;
-                    } else {
-                        low = middle;
-                    }
-                }
-                first = new First(low, finding.question().weakness(), finding.id());
             }
         }
         return Optional.of(first);
     }
 
-    private static boolean goes(Finding finding, Study heavier) {
+    /** Where it goes, kg: nearly straight in the mass, so by false position (the Illinois rule halves an end that stays). */
+    private static double goesAt(Finding finding, Study study, double mass, double over) {
+        double low = 0;
+        double high = mass;
+        double below = over(finding, study.carrying(0));
+        double above = over;
+        if (below > 0) {
+            return 0;
+        }
+        int side = 0;
+        for (int i = 0; i < ROUNDS && high - low > NEAR_ENOUGH; i++) {
+            double middle = high - above * (high - low) / (above - below);
+            double there = over(finding, study.carrying(middle));
+            if (Math.abs(there) < 1e-6) {
+                return middle;
+            }
+            if (there > 0) {
+                high = middle;
+                above = there;
+                below = side > 0 ? below / 2 : below;
+                side = 1;
+            } else {
+                low = middle;
+                below = there;
+                above = side < 0 ? above / 2 : above;
+                side = -1;
+            }
+        }
+        return low;
+    }
+
+    /** What is asked of it, without its check's reserve, over what is there, as a share less one; more than 0 where it goes. */
+    private static double over(Finding finding, Study heavier) {
         Reading reading = finding.question().at(heavier.in(finding.pose()));
-        return reading.asked() / reading.safety() > reading.available();
+        double asked = reading.asked() / reading.safety();
+        return Math.min(Reading.PLENTY, reading.available() > 0 ? asked / reading.available() - 1 : asked);
     }
 }

@@ -21,7 +21,7 @@ import java.util.stream.IntStream;
  * Finds the pose in which a question is answered worst over the whole travel of every joint.
  *
  * <p>A grid over the travel, stops and every step included, is looked at for all questions: first a coarse one of it, then
- * what is left of it along those freedoms that made a difference there. Each question then climbs from its worst places of
+ * what is left of it along those freedoms that made a difference there and wherever that came near its worst. Each question then climbs from its worst places of
  * the grid (compass search), and keeps still every freedom that made no difference anywhere.
  *
  * <p>Where {@link Certainty#PROVEN} allows, the rest of the travel is cut into cells, the worst that a cell can hold being
@@ -39,11 +39,16 @@ public final class WorstPose {
     private static final int MOST_STEPS = 8;
     private static final int MOST_GRID = 800;
     private static final int MOST_CELLS = 3000;
+    /** Where the coarse grid shows less than this share of its worst all round, it is not looked at any finer. */
+    private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
     /** Steps shrink to a twenty-thousandth of the travel. */
     private static final int ROUNDS = 10;
-    /** A share of what a thing can take that makes no difference: more than a frame's rounding, less than anybody's question. */
-    private static final double SAME = 1e-8;
+    /**
+     * A share of the figure that makes no difference, a hundredth of {@link #TOLERANCE}: more than the rounding of frames and
+     * distances.
+     */
+    private static final double SAME = 1e-4;
     /** Of twelve points round, those looked at first: no symmetry of a base hides a difference between all of these. */
     private static final List<Integer> ROUND = List.of(0, 1, 3, 5, 8);
 
@@ -126,27 +131,73 @@ public final class WorstPose {
     /** What each question finds used at each pose of the {@link #grid}. */
     public double[][] sweep(List<Question<?>> questions) {
         double[][] used = new double[questions.size()][grid.size()];
-        boolean[][] along = new boolean[used.length][freedoms.size()];
-        for (boolean[] every : along) {
-            Arrays.fill(every, true);
-        }
         if (!full) {
             sweep(questions, used, (q, i) -> true);
             return used;
         }
-        sweep(questions, used, (q, i) -> coarse(i));
+        boolean[][] along = new boolean[used.length][];
         for (int q = 0; q < used.length; q++) {
-            for (int axis = 0; axis < along[q].length; axis++) {
-                along[q][axis] = feltCoarsely(used[q], axis);
+            along[q] = felt(questions.get(q));
+        }
+        sweep(questions, used, (q, i) -> coarse(i) && alike(i, along[q]) == i);
+        for (int q = 0; q < used.length; q++) {
+            boolean[] could = along[q].clone();
+            for (int axis = 0; axis < could.length; axis++) {
+                along[q][axis] = could[axis] && feltCoarsely(used[q], axis, could);
             }
         }
-        sweep(questions, used, (q, i) -> !coarse(i) && alike(i, along[q]) == i);
+        double[] worst = new double[used.length];
+        for (int q = 0; q < used.length; q++) {
+            for (int i = 0; i < used[q].length; i++) {
+                worst[q] = Math.max(worst[q], coarse(i) ? used[q][alike(i, along[q])] : 0);
+            }
+        }
+        int[][] corners = corners();
+        sweep(questions, used, (q, i) -> !coarse(i) && alike(i, along[q]) == i
+                && around(used[q], corners[i], along[q]) >= LOOKED_AT * worst[q]);
         for (int q = 0; q < used.length; q++) {
             for (int i = 0; i < used[q].length; i++) {
                 used[q][i] = used[q][alike(i, along[q])];
             }
         }
         return used;
+    }
+
+    /** The worst that the coarse grid shows around a pose. */
+    private double around(double[] used, int[] corners, boolean[] felt) {
+        double worst = 0;
+        for (int corner : corners) {
+            worst = Math.max(worst, used[alike(corner, felt)]);
+        }
+        return worst;
+    }
+
+    /** For each pose of the grid the poses of the coarse one that lie around it. */
+    private int[][] corners() {
+        int[][] corners = new int[grid.size()][];
+        for (int i = 0; i < corners.length; i++) {
+            int[] found = {0};
+            for (int axis = 0; axis < strides.length; axis++) {
+                int at = point(i, axis);
+                int length = points.get(axis).length;
+                int below = at;
+                while (!coarse(axis, below)) {
+                    below--;
+                }
+                int above = at;
+                while (!coarse(axis, above % length)) {
+                    above++;
+                }
+                int[] more = new int[below == above ? found.length : 2 * found.length];
+                for (int k = 0; k < more.length; k++) {
+                    more[k] = found[k % found.length]
+                            + (k < found.length ? below : above % length) * strides[axis];
+                }
+                found = more;
+            }
+            corners[i] = found;
+        }
+        return corners;
     }
 
     private interface Wanted {
@@ -186,10 +237,19 @@ public final class WorstPose {
         return true;
     }
 
+    /** Freedoms that can make a difference to a question. */
+    private boolean[] felt(Question<?> question) {
+        boolean[] felt = new boolean[freedoms.size()];
+        for (int axis = 0; axis < felt.length; axis++) {
+            felt[axis] = question.feels(study, axis);
+        }
+        return felt;
+    }
+
     /** Whether the coarse grid shows any difference along a freedom. */
-    private boolean feltCoarsely(double[] used, int axis) {
+    private boolean feltCoarsely(double[] used, int axis, boolean[] looked) {
         for (int i = 0; i < used.length; i++) {
-            if (coarse(i) && differ(used[i], used[i - point(i, axis) * strides[axis]])) {
+            if (coarse(i) && alike(i, looked) == i && differ(used[i], used[i - point(i, axis) * strides[axis]])) {
                 return true;
             }
         }
@@ -197,7 +257,7 @@ public final class WorstPose {
     }
 
     private static boolean differ(double a, double b) {
-        return Math.abs(a - b) > SAME * Math.max(1, Math.abs(b));
+        return Math.abs(a - b) > SAME * Math.max(PLENTY, Math.abs(b));
     }
 
     /** The pose of the grid that has the first point along every freedom that makes no difference. */
@@ -226,7 +286,7 @@ public final class WorstPose {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (int start : starts(known)) {
+        for (int start : starts(known, felt)) {
             double[] climbed = climb(question, values(grid.get(start)), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
@@ -239,14 +299,38 @@ public final class WorstPose {
         if (!proof || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
         }
-        return bounded(question, best, most, felt, count);
+        return bounded(question, best, most, felt(question), count);
     }
 
-    private static int[] starts(double[] known) {
-        Integer[] order = new Integer[known.length];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, Comparator.comparingDouble((Integer i) -> -known[i]));
-        return Arrays.stream(order).limit(CLIMBS).mapToInt(i -> i).toArray();
+    /** The highest places of the grid that no neighbour along a freedom that matters tops; of a flat top one. */
+    private int[] starts(double[] known, boolean[] felt) {
+        List<Integer> tops = new ArrayList<>();
+        for (int i = 0; i < known.length; i++) {
+            if (!full || alike(i, felt) == i && top(known, i, felt)) {
+                tops.add(i);
+            }
+        }
+        tops.sort(Comparator.comparingDouble(i -> -known[i]));
+        return tops.stream().limit(CLIMBS).mapToInt(i -> i).toArray();
+    }
+
+    private boolean top(double[] known, int pose, boolean[] felt) {
+        for (int axis = 0; axis < felt.length; axis++) {
+            int length = points.get(axis).length;
+            int at = point(pose, axis);
+            boolean round = freedoms.get(axis).kind() == Freedom.Kind.SWING;
+            for (int side = -1; felt[axis] && length > 1 && side <= 1; side += 2) {
+                int next = round ? (at + side + length) % length : at + side;
+                if (next < 0 || next >= length) {
+                    continue;
+                }
+                double beside = known[pose + (next - at) * strides[axis]];
+                if (beside > known[pose] || beside == known[pose] && next < at) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     private static double[] values(Pose pose) {

@@ -23,7 +23,7 @@ class GjkTest {
 
     private static double distance(Solid a, Placement placeA, Solid b, Placement placeB, double limit) {
         return Gjk.distance(d -> placeA.point(a.furthest(placeA.inward(d))),
-                d -> placeB.point(b.furthest(placeB.inward(d))), limit);
+                d -> placeB.point(b.furthest(placeB.inward(d))), new Vec3(1, 0, 0), limit);
     }
 
     private static double distance(Solid a, Placement placeA, Solid b, Placement placeB) {

@@ -1,0 +1,258 @@
+package firmperch.pose;
+
+import firmperch.body.Body;
+import firmperch.body.Contact;
+import firmperch.body.Joint;
+import firmperch.body.Motion;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Station;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * How fast and how unevenly a rig's freedoms move its bodies at most, in whatever pose: derived from the lengths alone, once
+ * an edit.
+ *
+ * <p>A body i moved by a freedom turns by at most ω_i and shifts its origin by at most v_i for each unit of it
+ * ({@link Motion#most}). A point at most r from that origin moves by at most v_i + ω_i·r. Second derivatives: of the motion
+ * itself ω_i²·r and what its origin's own path bends; of two motions, i below j, ∂²p/∂q_i∂q_j = ω_i × ∂p/∂q_j. Where a
+ * freedom moves several bodies of a chain, all of it adds up.
+ */
+final class Rates {
+    private static final double SAME = 1e-9;
+
+    private final Rig rig;
+    private final int freedoms;
+    private final double[][] speed;
+    private final double[][][] bend;
+    private final boolean[] even;
+    private final boolean[] level;
+    private final double[] massSpeed;
+    private final double[][] massBend;
+
+    Rates(Rig rig) {
+        this.rig = rig;
+        List<Body> bodies = rig.assembly().bodies();
+        freedoms = rig.assembly().freedoms().size();
+        speed = new double[bodies.size()][freedoms];
+        bend = new double[bodies.size()][freedoms][freedoms];
+        even = new boolean[freedoms];
+        level = new boolean[freedoms];
+        massSpeed = new double[freedoms];
+        massBend = new double[freedoms][freedoms];
+        double[] extents = extents();
+        for (Body body : bodies) {
+            bound(body, extents[body.index()]);
+        }
+        for (Rig.Lump lump : rig.lumps()) {
+            for (int f = 0; f < freedoms; f++) {
+                massSpeed[f] += lump.mass() * speed[lump.body()][f];
+                for (int g = 0; g < freedoms; g++) {
+                    massBend[f][g] += lump.mass() * bend[lump.body()][f][g];
+                }
+            }
+        }
+        flat(bodies);
+    }
+
+    /** How far from a body's origin anything of it lies, m: pieces, and the points at which it is taken hold of. */
+    private double[] extents() {
+        double[] most = new double[rig.assembly().bodies().size()];
+        for (Piece piece : rig.assembly().pieces()) {
+            reaches(most, piece.body(), piece.at().origin().length() + size(piece));
+        }
+        for (Contact contact : rig.assembly().contacts()) {
+            reaches(most, contact.body(), contact.pivot().length() + contact.roam());
+        }
+        for (Joint joint : rig.assembly().joints()) {
+            reaches(most, joint.inner().body(), joint.inner().at().length());
+            reaches(most, joint.outer().body(), joint.outer().at().length());
+        }
+        for (Station station : rig.assembly().stations()) {
+            reaches(most, station.body(), station.seat().length());
+        }
+        for (Tie tie : rig.assembly().ties()) {
+            reaches(most, tie.from().body(), tie.from().at().length());
+            reaches(most, tie.to().body(), tie.to().at().length());
+        }
+        reaches(most, rig.assembly().mount().body(), rig.assembly().mount().at().length());
+        return most;
+    }
+
+    private static void reaches(double[] most, Body body, double distance) {
+        if (body != null) {
+            most[body.index()] = Math.max(most[body.index()], distance);
+        }
+    }
+
+    private static double size(Piece piece) {
+        double sum = 0;
+        for (Vec3 axis : new Vec3[]{new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP}) {
+            double reach = Math.max(Math.abs(piece.solid().reach(axis)), Math.abs(piece.solid().reach(axis.times(-1))));
+            sum += reach * reach;
+        }
+        return Math.sqrt(sum);
+    }
+
+    private void bound(Body body, double extent) {
+        // From the body itself down to the place, as the distance from each one's origin grows.
+        List<double[]> above = new ArrayList<>();
+        double distance = extent;
+        for (Body at = body; at != null; at = at.parent()) {
+            int f = rig.freedom(at.index());
+            Motion.Most most = at.motion().most();
+            if (f >= 0) {
+                double fast = most.shift() + most.turn() * distance;
+                speed[body.index()][f] += fast;
+                double own = most.bend() + most.turn() * most.turn() * distance;
+                bend[body.index()][f][f] += most.even() ? own : Double.POSITIVE_INFINITY;
+                for (double[] outer : above) {
+                    int g = (int) outer[0];
+                    bend[body.index()][f][g] += most.turn() * outer[1];
+                    bend[body.index()][g][f] += most.turn() * outer[1];
+                }
+                above.add(new double[]{f, fast});
+            }
+            distance += at.at().origin().length() + most.travel();
+        }
+    }
+
+    /** Finds which freedoms change no height, as they turn about an upright axis or slide level in every pose. */
+    private void flat(List<Body> bodies) {
+        Vec3[] up = new Vec3[bodies.size()];
+        Arrays.fill(even, true);
+        Arrays.fill(level, true);
+        for (Body body : bodies) {
+            Vec3 before = body.parent() == null ? Vec3.UP : up[body.parent().index()];
+            Vec3 home = before == null ? null : body.at().inward(before);
+            int f = rig.freedom(body.index());
+            boolean keeps = switch (body.motion()) {
+                case Motion.Fixed _,Motion.Slide _,Motion.Step _ -> true;
+                case Motion.Turn turn -> home != null && along(turn.axis(), home);
+                case Motion.Linked linked -> linked.bar() == Motion.Bar.COUPLER && linked.law().level();
+            };
+            up[body.index()] = keeps ? home : null;
+            if (f >= 0) {
+                even[f] &= body.motion().most().even();
+                level[f] &= home != null && switch (body.motion()) {
+                    case Motion.Turn turn -> along(turn.axis(), home);
+                    case Motion.Slide slide -> Math.abs(slide.along().dot(home)) < SAME;
+                    case Motion.Step step -> Math.abs(step.along().dot(home)) < SAME;
+                    case Motion.Linked _,Motion.Fixed _ -> false;
+                };
+            }
+        }
+    }
+
+    private static boolean along(Vec3 axis, Vec3 up) {
+        return Math.abs(Math.abs(axis.dot(up)) - 1) < SAME;
+    }
+
+    /** How fast any point of a body moves with a freedom at most, m for each unit. */
+    double speed(Body body, int freedom) {
+        return body == null ? 0 : speed[body.index()][freedom];
+    }
+
+    /** How fast that changes with another freedom at most, m for each unit of both; infinite where it is not derived. */
+    double bend(Body body, int freedom, int other) {
+        return body == null ? 0 : bend[body.index()][freedom][other];
+    }
+
+    /** Mass times speed, summed, kg·m for each unit. */
+    double massSpeed(int freedom) {
+        return massSpeed[freedom];
+    }
+
+    /** Mass times bend, summed, kg·m for each unit of both. */
+    double massBend(int freedom, int other) {
+        return massBend[freedom][other];
+    }
+
+    /** True if what it moves turns at the same rate everywhere, so that its second derivatives are bounded too. */
+    boolean even(int freedom) {
+        return even[freedom];
+    }
+
+    /** True if it changes no height in any pose. */
+    boolean level(int freedom) {
+        return level[freedom];
+    }
+
+    /** True if a freedom only shifts all that the other moves: then it makes no difference to the other's moment. */
+    boolean shifts(int freedom, int other) {
+        for (Body body : rig.assembly().bodies()) {
+            boolean mine = rig.freedom(body.index()) == freedom;
+            if (mine && body.motion().most().turn() > 0) {
+                return false;
+            }
+            // Below everything that the other moves, above nothing of it.
+            if (rig.freedom(body.index()) == other && !rig.moves(freedom, body)
+                    || mine && rig.moves(other, body)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /**
+     * True if a freedom can make a difference to gravity's moment at a station's seat. One that turns about an upright axis
+     * cannot, if all that is carried and does not turn with it lies on that axis, and the seat too.
+     */
+    boolean feltAt(Station station, int freedom) {
+        if (!level[freedom]) {
+            return true;
+        }
+        List<Body> turning = rig.assembly().bodies().stream().filter(b -> rig.freedom(b.index()) == freedom).toList();
+        if (turning.size() != 1 || !(turning.getFirst().motion() instanceof Motion.Turn)) {
+            return true;
+        }
+        Vec3 axis = still(turning.getFirst().parent(), turning.getFirst().at().origin());
+        if (axis == null || !rig.moves(freedom, station.body()) && off(axis, still(station.body(), station.seat()))) {
+            return true;
+        }
+        int low = rig.indexOf(station);
+        boolean seatTurns = rig.moves(freedom, station.body());
+        for (Rig.Lump lump : rig.lumps()) {
+            Body body = rig.assembly().bodies().get(lump.body());
+            if (rig.carries(low, lump.station()) && !rig.moves(freedom, body)
+                    && (seatTurns || off(axis, still(body, lump.centre())))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean off(Vec3 axis, Vec3 point) {
+        return point == null || Math.hypot(point.x() - axis.x(), point.y() - axis.y()) > SAME;
+    }
+
+    /** A point of a body seen from above, if no freedom moves it there; null if one does. */
+    private Vec3 still(Body body, Vec3 at) {
+        Vec3 point = at;
+        for (Body b = body; b != null; b = b.parent()) {
+            boolean stays = switch (b.motion()) {
+                case Motion.Fixed _ -> true;
+                case Motion.Slide slide -> upright(b, slide.along());
+                case Motion.Step step -> upright(b, step.along());
+                case Motion.Turn _,Motion.Linked _ -> false;
+            };
+            if (!stays) {
+                return null;
+            }
+            point = b.at().point(point);
+        }
+        return point;
+    }
+
+    private static boolean upright(Body body, Vec3 along) {
+        Placement home = body.at();
+        for (Body b = body.parent(); b != null; b = b.parent()) {
+            home = b.at().of(home);
+        }
+        return along(home.direction(along), Vec3.UP);
+    }
+}
