@@ -406,6 +406,9 @@ public final class WorstPose {
     }
 
     private Found bounded(Question<?> question, double[] start, double used, boolean[] felt, int[] count) {
+        if (!derived(question, start, used, felt)) {
+            return new Found(Pose.of(start), used, new Search(count[0], Double.NaN, false));
+        }
         double[] best = start;
         double most = used;
         PriorityQueue<Cell> open = new PriorityQueue<>(Comparator.comparingDouble(Cell::bound).reversed());
@@ -444,6 +447,15 @@ public final class WorstPose {
         // Where there is plenty either way, how much more of it is nobody's question.
         boolean proven = bound <= TOLERANCE || open.peek().bound <= PLENTY;
         return new Found(Pose.of(best), most, new Search(count[0], bound, proven));
+    }
+
+    /** False where even the smallest cell could hold anything: for this mechanism the bound is not derived. */
+    private boolean derived(Question<?> question, double[] at, double used, boolean[] felt) {
+        double[] tiny = new double[at.length];
+        for (int axis = 0; axis < tiny.length; axis++) {
+            tiny[axis] = felt[axis] && freedoms.get(axis).continuous() ? 1e-9 : 0;
+        }
+        return question.at(study.in(Pose.of(at)).loosened(tiny)).used() <= Math.max(used, PLENTY) * (1 + TOLERANCE);
     }
 
     /** The freedom whose width loosens the cell most: along it the cell is halved; −1 if none is wide any more. */
