@@ -121,7 +121,8 @@ final class CameraChecks {
         s.study().assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Rests)
                 .forEach(j -> roots.add(j.outer().body()));
         double[] sums = new double[roots.size()];
-        for (Piece piece : s.study().assembly().pieces()) {
+        for (int i = 0; i < s.study().assembly().pieces().size(); i++) {
+            Piece piece = s.study().assembly().pieces().get(i);
             if (piece.supply() instanceof Supply.Poured) {
                 continue;
             }
@@ -129,7 +130,7 @@ final class CameraChecks {
             while (!roots.contains(at)) {
                 at = at.parent();
             }
-            sums[roots.indexOf(at)] += s.study().mass(piece);
+            sums[roots.indexOf(at)] += s.study().rig().mass(i).mass();
         }
         List<Double> lots = new ArrayList<>();
         for (double sum : sums) {

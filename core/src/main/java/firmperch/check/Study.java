@@ -1,19 +1,16 @@
 package firmperch.check;
 
 import firmperch.body.Assembly;
-import firmperch.body.Contact;
-import firmperch.body.Freedom;
 import firmperch.body.Piece;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
 import firmperch.project.Project;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * A project made ready for its questions: its rig, and every check asked of every subject it has. Made once an edit; safe to
@@ -22,52 +19,50 @@ import java.util.Set;
 public final class Study {
     private final Project project;
     private final Rig rig;
-    private final List<Question<?>> questions = new ArrayList<>();
-    private final List<Piece> bars = new ArrayList<>();
-    private final Map<Piece, Double> masses;
-    private final List<Near> nearby;
-    private final List<Near.Ball> balls;
-    private final SupportPolygon locked;
-    private final SupportPolygon rolling;
+    private final Lazy<List<Question<?>>> questions;
+    private final Lazy<List<Piece>> bars;
+    private final Lazy<List<Near.Ball>> balls;
+    private final Lazy<List<Near>> nearby;
+    private final Lazy<SupportPolygon> locked;
+    private final Lazy<SupportPolygon> rolling;
+    private final boolean stays;
 
     /** The same questions of the same rig, standing otherwise or with another mass hung on. */
     private Study(Study same, Project project, Rig rig) {
         this.project = project;
         this.rig = rig;
-        bars.addAll(same.bars);
-        masses = same.masses;
-        nearby = same.nearby;
+        questions = same.questions;
+        bars = same.bars;
         balls = same.balls;
+        nearby = same.nearby;
         locked = same.locked;
         rolling = same.rolling;
-        questions.addAll(same.questions);
+        stays = same.stays;
     }
 
     private Study(Project project, Rig rig) {
         this.project = project;
         this.rig = rig;
-        balls = rig.assembly().pieces().stream().map(Near.Ball::around).toList();
-        nearby = Near.pairs(rig, balls);
-        masses = new IdentityHashMap<>();
-        rig.assembly().pieces().forEach(p -> masses.put(p, p.own().mass()));
-        Situation home = set();
-        Set<Piece> bending = Collections.newSetFromMap(new IdentityHashMap<>());
-        home.framed().bars().stream().filter(bending::add).forEach(bars::add);
-        boolean still = rig.assembly().contacts().stream()
-                .allMatch(c -> rig.assembly().freedoms().stream().noneMatch(f -> moves(c, f)));
-        locked = still ? SupportPolygon.of(home.footings(false)) : null;
-        rolling = still ? SupportPolygon.of(home.footings(true)) : null;
-        for (Check<?> check : Checks.ALL) {
-            ask(check);
-        }
+        questions = new Lazy<>(() -> Checks.ALL.stream().<Question<?>>flatMap(check -> asked(check).stream()).toList());
+        bars = new Lazy<>(() -> {
+            Set<Piece> bending = Collections.newSetFromMap(new IdentityHashMap<>());
+            return set().framed().bars().stream().filter(bending::add).toList();
+        });
+        balls = new Lazy<>(() -> rig.assembly().pieces().stream().map(Near.Ball::around).toList());
+        nearby = new Lazy<>(() -> Near.pairs(rig, balls()));
+        locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
+        rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
+        stays = feetStay();
     }
 
-    private boolean moves(Contact contact, Freedom freedom) {
-        return rig.moves(rig.assembly().freedoms().indexOf(freedom), contact.body());
+    private boolean feetStay() {
+        int freedoms = rig.assembly().freedoms().size();
+        return rig.assembly().contacts().stream()
+                .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
     }
 
-    private <T> void ask(Check<T> check) {
-        check.subjects(this).forEach(subject -> questions.add(new Question<>(check, subject)));
+    private <T> List<Question<T>> asked(Check<T> check) {
+        return check.subjects(this).stream().map(subject -> new Question<>(check, subject)).toList();
     }
 
     /** A project made ready. */
@@ -83,7 +78,7 @@ public final class Study {
 
     /** The same rig with that mass beyond the gear's own, kg. */
     public Study carrying(double more) {
-        return new Study(this, project, Rig.of(rig.assembly(), more));
+        return new Study(this, project, rig.carrying(more));
     }
 
     public Project project() {
@@ -100,37 +95,37 @@ public final class Study {
 
     /** Every question that this rig raises, in the checks' order. */
     public List<Question<?>> questions() {
-        return questions;
-    }
-
-    /** Mass of a piece, kg: worked out once. */
-    double mass(Piece piece) {
-        return masses.get(piece);
+        return questions.get();
     }
 
     /** Bars that bend. */
     List<Piece> bars() {
-        return bars;
+        return bars.get();
     }
 
     /** A ball around each piece, in their order. */
     List<Near.Ball> balls() {
-        return balls;
+        return balls.get();
     }
 
     /** Pieces that may run into each other. */
     List<Near> nearby() {
-        return nearby;
+        return nearby.get();
     }
 
     /** The support, brakes on or off, where no joint moves the feet; null where one does. */
     SupportPolygon support(boolean rolls) {
-        return rolls ? rolling : locked;
+        return !stays ? null : rolls ? rolling.get() : locked.get();
     }
 
     /** The question of that id, if this rig raises it. */
     public Optional<Question<?>> question(String id) {
-        return questions.stream().filter(q -> q.id().equals(id)).findFirst();
+        return questions().stream().filter(q -> q.id().equals(id)).findFirst();
+    }
+
+    /** The same question asked of this rig, if it raises it. */
+    public Optional<? extends Question<?>> same(Question<?> question) {
+        return asked(question.check()).stream().filter(q -> q.id().equals(question.id())).findFirst();
     }
 
     /** The project as its joints are set. */

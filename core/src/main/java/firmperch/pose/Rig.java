@@ -30,6 +30,7 @@ public final class Rig {
     private final int[] parents;
     private final int[] freedoms;
     private final boolean[][] felt;
+    private final List<MassProperties> masses;
     private final Rates rates;
     private final Skeleton skeleton;
     /** Made when first drawn; made twice by two threads they are the same. */
@@ -60,10 +61,26 @@ public final class Rig {
                 carries[low][high] = assembly.stations().get(high).rests(assembly.stations().get(low));
             }
         }
+        masses = assembly.pieces().stream().map(Piece::mass).toList();
+        facets = new Facets[assembly.pieces().size()];
         addLumps();
         rates = new Rates(this);
         skeleton = Skeleton.of(this);
-        facets = new Facets[assembly.pieces().size()];
+    }
+
+    /** The same rig with another mass hung on. */
+    private Rig(Rig same, double spare) {
+        assembly = same.assembly;
+        this.spare = spare;
+        parents = same.parents;
+        freedoms = same.freedoms;
+        felt = same.felt;
+        carries = same.carries;
+        masses = same.masses;
+        facets = same.facets;
+        addLumps();
+        rates = new Rates(this);
+        skeleton = Skeleton.of(this);
     }
 
     /**
@@ -75,13 +92,19 @@ public final class Rig {
         return new Rig(assembly, spare);
     }
 
+    /** This rig with that mass hung on instead of its spare, kg. */
+    public Rig carrying(double other) {
+        return new Rig(this, other);
+    }
+
     private void addLumps() {
         for (Body body : assembly.bodies()) {
             for (Station station : assembly.stations()) {
                 MassProperties sum = MassProperties.NONE;
-                for (Piece piece : assembly.pieces()) {
+                for (int i = 0; i < masses.size(); i++) {
+                    Piece piece = assembly.pieces().get(i);
                     if (piece.body().equals(body) && piece.station().equals(station)) {
-                        sum = sum.plus(piece.mass());
+                        sum = sum.plus(masses.get(i));
                     }
                 }
                 if (sum.mass() > 0) {
@@ -104,6 +127,11 @@ public final class Rig {
     /** Mass hung on beside the gear, kg. */
     public double spare() {
         return spare;
+    }
+
+    /** Mass, centre and inertia of a piece in its body's axes, by its number in the assembly. */
+    public MassProperties mass(int piece) {
+        return masses.get(piece);
     }
 
     /** The faces of a piece by its number in the assembly. */

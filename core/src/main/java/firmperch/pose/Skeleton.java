@@ -188,10 +188,11 @@ final class Skeleton {
         for (Body body : assembly().bodies()) {
             for (boolean gear : new boolean[]{false, true}) {
                 MassProperties sum = MassProperties.NONE;
-                for (Piece piece : assembly().pieces()) {
+                for (int i = 0; i < assembly().pieces().size(); i++) {
+                    Piece piece = assembly().pieces().get(i);
                     if (piece.body().equals(body) && !bars.containsKey(piece)
                             && piece.station().equals(assembly().payload()) == gear) {
-                        sum = sum.plus(piece.mass());
+                        sum = sum.plus(rig.mass(i));
                     }
                 }
                 if (sum.mass() > 0) {

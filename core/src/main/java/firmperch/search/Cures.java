@@ -247,9 +247,11 @@ final class Cures {
         List<Cure> cures = new ArrayList<>();
         Map<Tried, Boolean> spoils = new IdentityHashMap<>();
         singles.forEach(t -> spoils.put(t, t.verdict() == Verdict.HOLDS && spoils(t)));
+        Map<Tried, Double> guesses = new IdentityHashMap<>();
+        singles.forEach(t -> guesses.put(t, guess(t)));
         List<Tried> offered = singles.stream()
                 .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparing(spoils::get)
-                        .thenComparingDouble(this::guess))
+                        .thenComparingDouble(guesses::get))
                 .limit(MOST_SINGLES).toList();
         for (Tried one : offered) {
             tried.run();
@@ -313,7 +315,8 @@ final class Cures {
                 if (best.verdict == Verdict.HOLDS) {
                     break;
                 }
-            } else if (++worse == 2 && best == null) {
+            } else if (ratio == finding.reading().ratio() || ++worse == 2 && best == null) {
+                // It makes no difference at all, or makes it worse.
                 break;
             }
         }
@@ -327,7 +330,7 @@ final class Cures {
     }
 
     private Optional<Reading> reading(Finding finding, Study study) {
-        return study.question(finding.id()).map(question -> {
+        return study.same(finding.question()).map(question -> {
             Map<String, Double> joints = new HashMap<>(study.project().stance().joints());
             if (finding.about().scope() == About.Scope.EVERY_POSE) {
                 joints.putAll(finding.pose().joints(before.study().assembly()));

@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
 import java.util.Random;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
 /**
@@ -34,6 +35,8 @@ public final class WorstPose {
     public static final double TOLERANCE = 0.01;
     /** Where no more than this share of what a thing can take is used anywhere, how much less is nobody's question. */
     private static final double PLENTY = 0.3;
+    /** Where a coarse look finds no more than this share used, nothing between is taken to be short. */
+    static final double AMPLE = 0.6;
     private static final int SWING_POINTS = 12;
     private static final int HINGE_POINTS = 7;
     private static final int MOST_STEPS = 8;
@@ -130,6 +133,15 @@ public final class WorstPose {
 
     /** What each question finds used at each pose of the {@link #grid}. */
     public double[][] sweep(List<Question<?>> questions) {
+        return sweep(questions, q -> true);
+    }
+
+    /**
+     * The same, some of the questions only coarsely where there is plenty.
+     *
+     * @param closely which are looked at closely all the same
+     */
+    double[][] sweep(List<Question<?>> questions, Predicate<Question<?>> closely) {
         double[][] used = new double[questions.size()][grid.size()];
         if (!full) {
             sweep(questions, used, (q, i) -> true);
@@ -153,7 +165,11 @@ public final class WorstPose {
             }
         }
         int[][] corners = corners();
-        sweep(questions, used, (q, i) -> !coarse(i) && alike(i, along[q]) == i
+        boolean[] finer = new boolean[used.length];
+        for (int q = 0; q < used.length; q++) {
+            finer[q] = worst[q] > AMPLE || closely.test(questions.get(q));
+        }
+        sweep(questions, used, (q, i) -> finer[q] && !coarse(i) && alike(i, along[q]) == i
                 && around(used[q], corners[i], along[q]) >= LOOKED_AT * worst[q]);
         for (int q = 0; q < used.length; q++) {
             for (int i = 0; i < used[q].length; i++) {
@@ -331,6 +347,17 @@ public final class WorstPose {
             }
         }
         return true;
+    }
+
+    /** The same, climbed to only where it could be short. */
+    Found roughly(Question<?> question, double[] known, Pose usual) {
+        int worst = 0;
+        for (int i = 1; i < known.length; i++) {
+            worst = known[i] > known[worst] ? i : worst;
+        }
+        return known[worst] > AMPLE
+                ? worst(question, known, usual, false)
+                : new Found(grid.get(worst), known[worst], new Search(known.length, Double.NaN, false));
     }
 
     private static double[] values(Pose pose) {
