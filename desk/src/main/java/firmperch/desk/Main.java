@@ -14,6 +14,9 @@ public final class Main {
 
     /** Starts. */
     public static void main(String[] arguments) {
+        // Records are made and read by reflection, each kind of them once: the platform's plain way to call them starts sooner than
+        // code spun for every one (JEP 416).
+        System.setProperty("jdk.reflect.useNativeAccessorOnly", "true");
         LogFile.open(UserData.folder().resolve("log"));
         List<String> list = Arrays.asList(arguments);
         boolean window = list.isEmpty()

@@ -87,7 +87,11 @@ public final class DeskApp extends Application implements DeskView.Host {
     @Override
     public void start(Stage primary) {
         List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
-        Opening opening = Opening.ahead();
+        prepare(primary);
+        Opening.ahead().thenAccept(opening -> Platform.runLater(() -> open(primary, opening, arguments)));
+    }
+
+    private void open(Stage primary, Opening opening, List<String> arguments) {
         open(primary, opening, () -> {
             if (arguments.contains("--time")) {
                 System.out.println("first picture after " + FirstFrame.sinceStart() + " ms");
@@ -109,16 +113,15 @@ public final class DeskApp extends Application implements DeskView.Host {
      * @param painted what to do when that has been painted
      */
     void open(Stage primary, Opening opening, Runnable painted) {
-        stage = primary;
+        if (primary.getScene() == null) {
+            prepare(primary);
+        }
         trouble = opening.trouble();
         if (opening.file() != null) {
             recent.add(opening.file());
         }
-        FONTS.forEach(font -> Font.loadFont(DeskApp.class.getResourceAsStream("/firmperch/fonts/" + font), 12));
-        document = new Document(opening.project(), opening.file());
-        stage.setScene(new Scene(new FirstPicture(document), 1280, 800));
-        stage.setMinWidth(1100);
-        stage.setMinHeight(640);
+        document = new Document(opening.assessment(), opening.file());
+        stage.getScene().setRoot(new FirstPicture(document));
         stage.setOnCloseRequest(e -> {
             if (!mayLeave()) {
                 e.consume();
@@ -129,8 +132,18 @@ public final class DeskApp extends Application implements DeskView.Host {
         document.assessment().addListener((o, was, is) -> title());
         document.file().addListener((o, was, is) -> title());
         title();
-        stage.show();
         new FirstFrame(painted).start();
+    }
+
+    /** Shows the window as long as there is nothing to show in it. */
+    private void prepare(Stage primary) {
+        stage = primary;
+        FONTS.forEach(font -> Font.loadFont(DeskApp.class.getResourceAsStream("/firmperch/fonts/" + font), 12));
+        stage.setScene(new Scene(new FirstPicture(), 1280, 800));
+        stage.setMinWidth(1100);
+        stage.setMinHeight(640);
+        stage.setTitle("Firm Perch");
+        stage.show();
     }
 
     /** The verdict is on the screen: now the desk around it, and the search for what is worse than this pose. */

@@ -14,6 +14,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Background;
 import javafx.scene.layout.Border;
 import javafx.scene.layout.BorderPane;
@@ -57,13 +58,25 @@ final class FirstPicture extends BorderPane {
         views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
                 Optional.of(DeskView.chosenAtFirst(document)), false));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
-        setBackground(Background.fill(GROUND));
-        setTop(header(document));
-        setLeft(blank(PATH_WIDTH, Side.RIGHT));
-        setRight(blank(PANEL_WIDTH, Side.LEFT));
+        frame(header(document.project().name(), DeskView.whereKept(document)));
         VBox.setVgrow(views, Priority.ALWAYS);
         ((Region) views.lookup(".below")).setBorder(border(Side.TOP));
         setCenter(new VBox(verdictBar(assessment.verdict()), views));
+    }
+
+    /** An empty desk, while the project is being read: the toolkit gets ready to paint meanwhile. */
+    FirstPicture() {
+        views = null;
+        sentence = text("", Font.font(STRONG, 15.5), INK);
+        frame(header("Firm Perch", ""));
+        setCenter(new VBox(verdictBar(null), new Canvas(1, 1)));
+    }
+
+    private void frame(Node header) {
+        setBackground(Background.fill(GROUND));
+        setTop(header);
+        setLeft(blank(PATH_WIDTH, Side.RIGHT));
+        setRight(blank(PANEL_WIDTH, Side.LEFT));
     }
 
     /** The drawing. */
@@ -103,9 +116,9 @@ final class FirstPicture extends BorderPane {
         return blank;
     }
 
-    private static Node header(Document document) {
-        VBox names = new VBox(1, text(document.project().name(), Font.font(STRONG, 15), INK),
-                text(DeskView.whereKept(document), Font.font("IBM Plex Sans", 12), MUTED));
+    private static Node header(String name, String kept) {
+        VBox names = new VBox(1, text(name, Font.font(STRONG, 15), INK),
+                text(kept, Font.font("IBM Plex Sans", 12), MUTED));
         names.setPadding(new Insets(1, 0, 0, 0));
         StatusMark logo = new StatusMark(26);
         logo.show(Verdict.HOLDS);

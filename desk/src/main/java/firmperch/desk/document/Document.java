@@ -51,7 +51,13 @@ public final class Document {
      * {@link #startSearching}, so that a window can show its first verdict undisturbed.
      */
     public Document(Project project, Path file) {
-        open(project, file);
+        this(Assessor.now(project), file);
+    }
+
+    /** The same with its set pose assessed already. */
+    public Document(Assessment opening, Path file) {
+        begin(opening.project(), file);
+        assessment.set(opening);
     }
 
     /** Looks at every pose and for cures from now on, whenever the project changes. */
@@ -62,12 +68,16 @@ public final class Document {
 
     /** Replaces everything, history included. */
     public void open(Project project, Path from) {
+        begin(project, from);
+        assess(project);
+    }
+
+    private void begin(Project project, Path from) {
         undo.clear();
         redo.clear();
         gesture = null;
         saved = project;
         file.set(from);
-        assess(project);
     }
 
     /** Takes unsaved work back up: it came from that file, or from none, and differs from what is saved there. */

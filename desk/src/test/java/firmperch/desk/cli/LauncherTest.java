@@ -11,13 +11,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.jar.Attributes;
 import java.util.jar.JarEntry;
 import java.util.jar.JarOutputStream;
 import java.util.jar.Manifest;
 import java.util.stream.Stream;
-import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledOnOs;
@@ -85,11 +85,28 @@ class LauncherTest {
         ProjectFile.write(project, Samples.wedgingBench());
         String first = run(0, "check", project.toString());
         assertThat(first).startsWith("Wedging bench").doesNotContain("[warning]");
-        try (Stream<Path> kept = Files.walk(folder)) {
-            assertThat(kept.filter(f -> f.endsWith("command.jsa")).mapToLong(f -> f.toFile().length()))
-                    .singleElement(InstanceOfAssertFactories.LONG).isGreaterThan(1_000_000);
-        }
+        assertThat(archives()).singleElement().satisfies(f -> assertThat(Files.size(f)).isGreaterThan(1_000_000));
         assertThat(run(0, "check", project.toString())).as("with the archive").isEqualTo(first);
+    }
+
+    private List<Path> archives() throws IOException {
+        try (Stream<Path> kept = Files.walk(folder)) {
+            return kept.filter(f -> f.toString().endsWith(".jsa")).toList();
+        }
+    }
+
+    /** A newer jar in the same place: Java would complain of the old archive at every start and never make another. */
+    @Test
+    void anotherJarBeginsAnotherArchive() throws IOException, InterruptedException {
+        run(0, "--version");
+        List<Path> old = archives();
+        assertThat(old).hasSize(1);
+        Path jar = folder.resolve("firm-perch.jar");
+        byte[] packed = Files.readAllBytes(jar);
+        // Whatever follows a jar's end leaves it the same program in another file.
+        Files.write(jar, Arrays.copyOf(packed, packed.length + 7));
+        assertThat(run(0, "--version")).doesNotContain("error");
+        assertThat(archives()).hasSize(1).doesNotContainAnyElementsOf(old);
     }
 
     @Test

@@ -100,10 +100,13 @@ class SafetyTest {
     void theWindowOpensOnTheFileOrOnTheSampleWithASentenceWhy() throws IOException {
         Path file = folder.resolve("mine.perch.json");
         ProjectFile.write(file, named("Mine"));
-        assertThat(Opening.of(file)).isEqualTo(new Opening(named("Mine"), file, ""));
-        assertThat(Opening.of(null)).isEqualTo(new Opening(Samples.wedgingBench(), null, ""));
+        Opening mine = Opening.of(file);
+        assertThat(mine.assessment().project()).isEqualTo(named("Mine"));
+        assertThat(mine.file()).isEqualTo(file);
+        assertThat(mine.trouble()).isEmpty();
+        assertThat(Opening.of(null).assessment().project()).isEqualTo(Samples.wedgingBench());
         Opening without = Opening.of(folder.resolve("gone.perch.json"));
-        assertThat(without.project()).isEqualTo(Samples.wedgingBench());
+        assertThat(without.assessment().project()).isEqualTo(Samples.wedgingBench());
         assertThat(without.file()).as("saving must not land in a file that could not be read").isNull();
         assertThat(without.trouble()).isEqualTo("gone.perch.json cannot be opened: there is no such file.");
     }
