@@ -113,7 +113,7 @@ public final class DeskApp extends Application implements DeskView.Host {
      * @param painted what to do when that has been painted
      */
     void open(Stage primary, Opening opening, Runnable painted) {
-        if (primary.getScene() == null) {
+        if (stage == null) {
             prepare(primary);
         }
         trouble = opening.trouble();
