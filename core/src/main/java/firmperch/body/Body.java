@@ -10,6 +10,15 @@ package firmperch.body;
  * @param motion how it moves from there
  */
 public record Body(int index, String name, Body parent, Placement at, Motion motion) {
+    /** The lowest body that it cannot move against: itself, if it moves. */
+    public Body stiffTo() {
+        Body at = this;
+        while (at.motion instanceof Motion.Fixed && at.parent != null) {
+            at = at.parent;
+        }
+        return at;
+    }
+
     /** Bodies are told apart by their number. */
     @Override
     public boolean equals(Object other) {

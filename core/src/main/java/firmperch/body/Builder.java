@@ -128,11 +128,22 @@ public final class Builder {
         contacts.add(contact);
     }
 
-    /** An id of this part for a contact or a tie. */
+    /** An id of this part, for a tie. */
     public String id(String name) {
         return own(name);
     }
 
+    /** Where this part touches a surface, with the station open now; the point in the body's axes, m. */
+    public Contact.Spot spot(String name, Body body, Vec3 at, Surface surface) {
+        return new Contact.Spot(own(name), station, body, null, at, surface);
+    }
+
+    /** The same of a bar that bends. */
+    public Contact.Spot spot(String name, Piece bar, Vec3 at, Surface surface) {
+        return new Contact.Spot(own(name), station, bar.body(), bar, at, surface);
+    }
+
+    /** Adds a tie. */
     public void tie(Tie tie) {
         ties.add(tie);
     }

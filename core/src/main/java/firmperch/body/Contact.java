@@ -2,21 +2,57 @@ package firmperch.body;
 
 /** Where a rig touches the place. */
 public sealed interface Contact {
-    String id();
+    /** What of the rig touches what of the place. */
+    Spot spot();
 
-    Station station();
+    /** How it bears. */
+    Bearing bearing();
 
-    Body body();
+    /**
+     * Where a rig touches a surface.
+     *
+     * @param bar that it is at the end of or clamped on; null if it sits on its body's stiff part
+     * @param at in its body's axes: where it stands, or the surface's point under the axis it swivels about, m
+     */
+    record Spot(String id, Station station, Body body, Piece bar, Vec3 at, Surface surface) {}
+
+    /**
+     * How something bears.
+     *
+     * @param stiffness how hard it pushes back for each metre it is pressed, N/m
+     * @param rating what one may carry, kg
+     */
+    record Bearing(double stiffness, double rating) {}
+
+    default String id() {
+        return spot().id();
+    }
+
+    default Station station() {
+        return spot().station();
+    }
+
+    default Body body() {
+        return spot().body();
+    }
+
+    default Surface surface() {
+        return spot().surface();
+    }
 
     /** What one of them may carry, kg. */
-    double rating();
+    default double rating() {
+        return bearing().rating();
+    }
 
     /** How hard it pushes back for each metre it is pressed, N/m. */
-    double stiffness();
+    default double stiffness() {
+        return bearing().stiffness();
+    }
 
     /** The point about which it swivels, or where it stands, in its body's axes. */
     default Vec3 pivot() {
-        return point();
+        return spot().at();
     }
 
     /** Radius of the circle about the pivot on which it may stand, m; 0 if it stays. */
@@ -25,11 +61,25 @@ public sealed interface Contact {
     }
 
     /** Where it stands as it is left, in its body's axes. */
-    Vec3 point();
+    default Vec3 point() {
+        return pivot();
+    }
 
-    /** A wheel that swivels; its pivot is the floor's point under the swivel axis. */
-    record Caster(String id, Station station, Body body, Vec3 pivot, double trail, double heading, boolean locked,
-            double diameter, double stiffness, double rating) implements Contact {
+    /** True if it can push but not pull. */
+    default boolean pushesOnly() {
+        return !(this instanceof Anchor);
+    }
+
+    /**
+     * A wheel that swivels; its pivot is the floor's point under the swivel axis.
+     *
+     * @param trail swivel axis to wheel axle, seen from above, m
+     * @param heading where a locked wheel lies from its swivel axis, rad
+     * @param diameter of the wheel, m
+     */
+    record Caster(Spot spot, Bearing bearing, double trail, double heading, boolean locked, double diameter)
+            implements
+                Contact {
         @Override
         public double roam() {
             return locked ? 0 : trail;
@@ -38,28 +88,19 @@ public sealed interface Contact {
         @Override
         public Vec3 point() {
             return locked
-                    ? pivot.plus(new Vec3(trail * Math.cos(heading), trail * Math.sin(heading), 0))
-                    : pivot;
+                    ? pivot().plus(new Vec3(trail * Math.cos(heading), trail * Math.sin(heading), 0))
+                    : pivot();
         }
 
         /** The same caster with its brakes off. */
         public Caster rolling() {
-            return new Caster(id, station, body, pivot, trail, heading, false, diameter, stiffness, rating);
+            return new Caster(spot, bearing, trail, heading, false, diameter);
         }
     }
 
     /** A glide, a cap or a tip that stands where it is. */
-    record Foot(String id, Station station, Body body, Vec3 point, double stiffness, double rating)
-            implements
-                Contact {}
+    record Foot(Spot spot, Bearing bearing) implements Contact {}
 
     /** Screwed or hung: it pulls as well as it pushes. */
-    record Anchor(String id, Station station, Body body, Vec3 point, double stiffness, double rating)
-            implements
-                Contact {}
-
-    /** True if it can push but not pull. */
-    default boolean pushesOnly() {
-        return !(this instanceof Anchor);
-    }
+    record Anchor(Spot spot, Bearing bearing) implements Contact {}
 }

@@ -22,11 +22,11 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         String words();
     }
 
-    /** The floor under the rig. */
-    public record Floor() implements Fit {
+    /** A surface of the place. */
+    public record Ground(Surface surface) implements Fit {
         @Override
         public String words() {
-            return "the floor";
+            return surface.words();
         }
     }
 
@@ -87,6 +87,20 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         public String words() {
             return "a plate";
         }
+    }
+
+    /**
+     * The surface it is, if things stand on that by their weight.
+     *
+     * @param who what is to stand on it
+     * @throws InvalidValue if it is none, or hangs or is upright
+     */
+    public Surface standing(String who) {
+        Surface surface = fitting(who, Ground.class, "a floor or a bench").surface();
+        if (!surface.carries()) {
+            throw new InvalidValue(who, "on " + fit.words(), "a floor or a bench to put it on");
+        }
+        return surface;
     }
 
     /**

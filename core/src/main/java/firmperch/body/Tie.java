@@ -1,25 +1,94 @@
 package firmperch.body;
 
-/** What pulls between two bodies. */
+import firmperch.units.InvalidValue;
+import java.util.List;
+
+/** What pulls between bodies and never pushes. */
 public sealed interface Tie {
     String id();
 
-    /** Where it is hooked on. */
-    Hook from();
+    /** In the user's words: "lift spring". */
+    String name();
 
-    Hook to();
+    /** Station of the load path that it is told with. */
+    Station station();
 
-    /** A point of a body, in its own axes. */
-    record Hook(Body body, Vec3 at) {}
+    /** Where it is hooked on, runs over a pulley, and is hooked on again: two or more. */
+    List<Hook> path();
 
-    /** Pull with its ends that far apart, N. */
-    double pull(double length);
+    /** Its first hook. */
+    default Hook from() {
+        return path().getFirst();
+    }
 
-    /** A tension spring: its rate N/m, its length unloaded m. */
-    record Spring(String id, Hook from, Hook to, double rate, double free) implements Tie {
-        @Override
+    /** Its last hook. */
+    default Hook to() {
+        return path().getLast();
+    }
+
+    /**
+     * A point of a body, in its own axes.
+     *
+     * @param bar that it pulls at; null if the body's stiff part
+     */
+    record Hook(Body body, Vec3 at, Piece bar) {
+        /** On a body's stiff part. */
+        public Hook(Body body, Vec3 at) {
+            this(body, at, null);
+        }
+    }
+
+    /**
+     * A tension spring.
+     *
+     * @param rate N/m
+     * @param free its length unloaded, m
+     * @param most how long it may be pulled, m
+     */
+    record Spring(String id, String name, Station station, List<Hook> path, double rate, double free, double most)
+            implements
+                Tie {
+        public Spring {
+            path = straight(name, path);
+        }
+
+        /** Pull with its ends that far apart, N. */
         public double pull(double length) {
             return rate * Math.max(0, length - free);
         }
+    }
+
+    /**
+     * A rope over pulleys with something hanging on its last hook that nothing else carries: guided, and moved by the same
+     * freedom as what it holds, so that the rope keeps its length. It weighs nothing, and its pulleys turn freely.
+     *
+     * @param limit pull that it may have, N
+     */
+    record Rope(String id, String name, Station station, List<Hook> path, double limit) implements Tie {
+        public Rope {
+            path = List.copyOf(path);
+            if (path.size() < 3) {
+                throw new InvalidValue("Rope “" + name + "”", path.size() + " points",
+                        "what it holds, at least one pulley, and what hangs on it");
+            }
+        }
+    }
+
+    /**
+     * A cord that hangs slack: it catches what comes loose, and gets in the way of what moves further than it is long.
+     *
+     * @param length m
+     */
+    record Cord(String id, String name, Station station, List<Hook> path, double length) implements Tie {
+        public Cord {
+            path = straight(name, path);
+        }
+    }
+
+    private static List<Hook> straight(String name, List<Hook> path) {
+        if (path.size() != 2) {
+            throw new InvalidValue("“" + name + "”", path.size() + " hooks", "two");
+        }
+        return List.copyOf(path);
     }
 }

@@ -33,6 +33,13 @@ public record Vec3(double x, double y, double z) {
         return times(1 / length());
     }
 
+    /** The direction to another point, of length 1; nothing where they are the same. */
+    public Vec3 toward(Vec3 o) {
+        Vec3 apart = o.minus(this);
+        double length = apart.length();
+        return length > 0 ? apart.times(1 / length) : ZERO;
+    }
+
     /** √(x² + y²) of lengths and forces, which need no guard against overflow: several times as fast as {@link Math#hypot}. */
     public static double across(double x, double y) {
         return Math.sqrt(x * x + y * y);

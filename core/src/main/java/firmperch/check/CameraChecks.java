@@ -60,7 +60,7 @@ final class CameraChecks {
             if (!contact.pushesOnly()) {
                 return 0;
             }
-            stiffness += contact.stiffness();
+            stiffness += s.posed().bears(contact) ? contact.stiffness() : 0;
         }
         return stiffness > 0 ? s.weight() / stiffness : 0;
     }

@@ -1,14 +1,18 @@
 package firmperch.check;
 
+import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Piece;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.project.Bench;
 import firmperch.project.Room;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /** Whether pieces keep clear of the room, the bench and each other, and leave the way open. */
 final class ClearanceChecks {
@@ -19,10 +23,11 @@ final class ClearanceChecks {
     private ClearanceChecks() {
     }
 
-    private record Asked(About about, Certainty certainty, Function<Situation, Reading> answer) implements Check<Void> {
+    private record Asked(About about, Certainty certainty, Predicate<Study> raised,
+            Function<Situation, Reading> answer) implements Check<Void> {
         @Override
         public List<Subject<Void>> subjects(Study study) {
-            return List.of(Subject.whole(null));
+            return raised.test(study) ? List.of(Subject.whole(null)) : List.of();
         }
 
         @Override
@@ -36,7 +41,7 @@ final class ClearanceChecks {
             Function<Situation, Reading> answer) {
         return new Asked(new About(id, Topic.HITS, question, Quantity.LENGTH, scope, false, weakness, formula,
                 "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.PROVEN,
-                answer);
+                study -> true, answer);
     }
 
     /** All of them. */
@@ -44,11 +49,16 @@ final class ClearanceChecks {
         return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(), self());
     }
 
-    private static List<Piece> solid(Situation s) {
-        return s.study().assembly().pieces();
+    /** Pieces that may run into a surface: not those that stand on it or are fixed to it. */
+    private static List<Piece> apart(Situation s, Surface surface) {
+        Set<Body> fixed = s.study().fixedTo(surface);
+        return s.study().assembly().pieces().stream().filter(p -> !fixed.contains(p.body())).toList();
     }
 
     private static Reading reading(Situation s, double asked, double gap, String from) {
+        if (Double.isInfinite(gap)) {
+            return new Reading(asked, Reading.PLENTY * asked, () -> "all of it is fixed there");
+        }
         double shown = Math.max(0, gap);
         return new Reading(asked, Math.min(shown, Reading.PLENTY * asked), () -> s.length(shown) + " " + from)
                 .saying(() -> gap <= 0 ? "it hits " + what(from) : "only " + s.length(shown) + " " + from);
@@ -61,7 +71,8 @@ final class ClearanceChecks {
     private static Check<Void> ceiling() {
         return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling",
                 "ceiling − highest point",
-                s -> reading(s, s.policy().distances().gap(), s.project().place().room().ceiling() - s.top(),
+                s -> reading(s, s.policy().distances().gap(),
+                        s.project().place().room().ceiling() - s.topBelowCeiling(),
                         "to the ceiling"));
     }
 
@@ -70,7 +81,7 @@ final class ClearanceChecks {
                 "wall − furthest point", s -> {
                     Room room = s.project().place().room();
                     double least = Double.POSITIVE_INFINITY;
-                    for (Piece piece : solid(s)) {
+                    for (Piece piece : apart(s, Surface.WALL)) {
                         least = Math.min(least, -s.reach(piece, new Vec3(-1, 0, 0)));
                         least = Math.min(least, room.depth() - s.reach(piece, new Vec3(1, 0, 0)));
                     }
@@ -84,10 +95,8 @@ final class ClearanceChecks {
                 "lowest point that does not stand on it",
                 s -> {
                     double least = Double.POSITIVE_INFINITY;
-                    for (Piece piece : solid(s)) {
-                        if (piece.body().index() > 0) {
-                            least = Math.min(least, -s.reach(piece, new Vec3(0, 0, -1)));
-                        }
+                    for (Piece piece : apart(s, Surface.FLOOR)) {
+                        least = Math.min(least, -s.reach(piece, new Vec3(0, 0, -1)));
                     }
                     return reading(s, FLOOR_GAP, least, "to the floor");
                 });
@@ -101,7 +110,7 @@ final class ClearanceChecks {
                     Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
                     double gap = s.policy().distances().gap();
                     double least = Double.POSITIVE_INFINITY;
-                    for (Piece piece : solid(s)) {
+                    for (Piece piece : apart(s, Surface.BENCH)) {
                         // By its outline first: most pieces are far off.
                         double rough = rough(s, piece, low, high);
                         if (rough < Math.min(least, 4 * gap)) {
@@ -130,17 +139,19 @@ final class ClearanceChecks {
         return new Asked(new About("clear.self", Topic.HITS, "Does it keep clear of itself?", Quantity.LENGTH,
                 Scope.EVERY_POSE, false, "it hits itself", "least distance of pieces that move against each other",
                 "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.SAMPLED,
-                s -> reading(s, PASSING, s.selfDistance(), "between its own pieces"));
+                study -> true, s -> reading(s, PASSING, s.selfDistance(), "between its own pieces"));
     }
 
     /** What stands on the floor, wheels turned at their widest, leaves the walkway along the wall open. */
     private static Check<Void> walkway() {
         return new Asked(new About("place.walkway", Topic.WAY, "Does the walkway stay open?", Quantity.LENGTH,
                 Scope.SET_POSE, false, "the walkway closes", "wall to the nearest of base and wheels",
-                "geometry of the plan; 450–600 mm is common practice, no source"), Check.Certainty.PROVEN, s -> {
+                "geometry of the plan; 450–600 mm is common practice, no source"), Check.Certainty.PROVEN,
+                study -> !study.fixedTo(Surface.FLOOR).isEmpty(), s -> {
                     double open = Double.POSITIVE_INFINITY;
-                    for (Piece piece : solid(s)) {
-                        if (piece.body().index() == 0) {
+                    Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
+                    for (Piece piece : s.study().assembly().pieces()) {
+                        if (standing.contains(piece.body())) {
                             open = Math.min(open, -s.reach(piece, new Vec3(-1, 0, 0)));
                         }
                     }

@@ -15,7 +15,8 @@ final class FeetChecks {
     private record Asked(About about, Function<Situation, Reading> answer) implements Check<Void> {
         @Override
         public List<Subject<Void>> subjects(Study study) {
-            List<Contact> feet = study.assembly().contacts().stream().filter(Contact::pushesOnly).toList();
+            List<Contact> feet = study.assembly().contacts().stream()
+                    .filter(c -> c.pushesOnly() && c.surface().carries()).toList();
             return feet.size() < 3 ? List.of() : List.of(Subject.whole(feet.getFirst().station()));
         }
 

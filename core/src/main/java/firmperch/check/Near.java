@@ -2,7 +2,6 @@ package firmperch.check;
 
 import firmperch.body.Body;
 import firmperch.body.Joint;
-import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
@@ -57,11 +56,7 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB) {
 
     /** The body that one is fast to, by number. */
     private static int fast(Body body) {
-        Body at = body;
-        while (at.motion() instanceof Motion.Fixed && at.parent() != null) {
-            at = at.parent();
-        }
-        return at.index();
+        return body.stiffTo().index();
     }
 
     /** Bodies joined to each other, also through one that has no pieces. */

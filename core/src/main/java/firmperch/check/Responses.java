@@ -98,6 +98,17 @@ final class Responses {
         return ends[member];
     }
 
+    /** Greatest force that a support can feel as the rig is handled, N. */
+    double onSupport(int support) {
+        Vec3 weight = rest.force(support).plus(more.force(support));
+        double sum = 0;
+        for (FrameSolution along : hand) {
+            double one = along.force(support).length();
+            sum += one * one;
+        }
+        return weight.length() + force * Math.sqrt(sum);
+    }
+
     private Ends worked(int member) {
         double[] sum = rest.forces(member);
         double[] plus = more.forces(member);

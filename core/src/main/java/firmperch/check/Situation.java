@@ -5,6 +5,7 @@ import firmperch.body.Contact;
 import firmperch.body.Mount;
 import firmperch.body.Piece;
 import firmperch.body.Station;
+import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameSolution;
@@ -20,6 +21,7 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
@@ -109,16 +111,45 @@ public final class Situation {
 
     // Standing.
 
-    /** Where it meets the floor, brakes as they are or all off. */
+    /**
+     * Where it meets what it stands on, brakes as they are or all off. In a cell of poses only where it does so in all of
+     * them.
+     */
     List<Footing> footings(boolean rolling) {
         List<Footing> list = new ArrayList<>();
         for (Contact contact : study.assembly().contacts()) {
-            if (contact.pushesOnly()) {
+            if (contact.pushesOnly() && contact.surface().carries() && bears(contact)) {
                 Contact c = rolling && contact instanceof Contact.Caster caster ? caster.rolling() : contact;
                 list.add(new Footing(floor(posed.pivot(c)), floor(posed.at(c)), c.roam(), c.stiffness(), c.rating()));
             }
         }
         return list;
+    }
+
+    private boolean bears(Contact contact) {
+        double rise = study.feetStay() ? 0 : rise(contact.body());
+        if (rise == 0) {
+            return posed.bears(contact);
+        }
+        // What is lifted is measured from the lowest foot, which may sink as this one rises.
+        double sinks = study.assembly().contacts().stream().mapToDouble(c -> rise(c.body())).max().orElse(0);
+        return posed.lifted(contact) + rise + sinks <= Posed.LIFTED;
+    }
+
+    /** Height of the lowest surface that it stands on, m. */
+    double ground() {
+        double least = Double.POSITIVE_INFINITY;
+        for (Contact contact : study.assembly().contacts()) {
+            if (contact.surface().carries()) {
+                least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
+            }
+        }
+        return Double.isInfinite(least) ? 0 : least;
+    }
+
+    /** A point with its height measured from {@link #ground}. */
+    Vec3 aboveGround(Vec3 point) {
+        return new Vec3(point.x(), point.y(), point.z() - ground());
     }
 
     private static Vec3 floor(Vec3 p) {
@@ -147,11 +178,13 @@ public final class Situation {
     }
 
     private Tipping tipping(SupportPolygon support) {
-        double slope = project().place().room().slope();
+        boolean onFloor = study.assembly().contacts().stream().anyMatch(c -> c.surface() == Surface.FLOOR);
+        double slope = onFloor ? project().place().room().slope() : 0;
+        Vec3 centre = aboveGround(posed.centre());
         if (spread == null) {
-            return new Tipping(posed.mass(), posed.centre(), support, slope);
+            return new Tipping(posed.mass(), centre, support, slope);
         }
-        Vec3 high = posed.centre().plus(new Vec3(0, 0, spread.centreAlong(Vec3.UP)));
+        Vec3 high = centre.plus(new Vec3(0, 0, spread.centreAlong(Vec3.UP)));
         double feet = feetMove();
         if (feet == 0) {
             return new Tipping(posed.mass(), high, support, slope,
@@ -181,25 +214,28 @@ public final class Situation {
         return posed.weight();
     }
 
-    /** Highest point of the rig, m. */
-    public double top() {
-        return spread == null ? posed.top() : top(Double.POSITIVE_INFINITY);
+    /** Highest point of what is not fixed to the ceiling, m; −∞ if all of it is. */
+    double topBelowCeiling() {
+        return top(Double.POSITIVE_INFINITY, study.fixedTo(Surface.CEILING));
     }
 
-    /** The same, looked for only until something is that high. */
-    private double top(double enough) {
+    /** Highest point of all bodies but these, looked for only until something is that high. */
+    private double top(double enough, Set<Body> without) {
         double most = Double.NEGATIVE_INFINITY;
         List<Piece> pieces = study.assembly().pieces();
         for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
-            most = Math.max(most, posed.reach(pieces.get(i), Vec3.UP) + rise(pieces.get(i).body()));
+            if (!without.contains(pieces.get(i).body())) {
+                most = Math.max(most, posed.reach(pieces.get(i), Vec3.UP) + rise(pieces.get(i).body()));
+            }
         }
         return most;
     }
 
-    /** Height at which it is pushed, m: its top, but no higher than the policy says. */
+    /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */
     public double pushHeight() {
         double most = policy().standing().pushHeight();
-        return Math.min(top(most), most);
+        double ground = ground();
+        return Math.min(top(ground + most, Set.of()) - ground, most);
     }
 
     /** Push at that height that the policy asks for, N. */
@@ -221,6 +257,11 @@ public final class Situation {
     double momentAt(Station station) {
         return posed.momentAt(station)
                 + (spread == null ? 0 : posed.massFrom(station) * FrameSolver.GRAVITY * spread.lever(station));
+    }
+
+    /** Length of a tie from its first hook to its last, m. */
+    double tieLength(Tie tie) {
+        return posed.length(tie) + (spread == null ? 0 : spread.lengthens(tie));
     }
 
     // In the room.

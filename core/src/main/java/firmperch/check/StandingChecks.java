@@ -1,16 +1,19 @@
 package firmperch.check;
 
+import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Solid;
 import firmperch.body.Station;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.project.Policy;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -21,12 +24,16 @@ final class StandingChecks {
     private StandingChecks() {
     }
 
+    /** What is lower than that above the floor is stepped on, m: our own judgement. */
+    private static final double STEP = 0.5;
+
     private record Asked(About about, boolean onCasters, Function<Situation, Reading> answer) implements Check<Void> {
         @Override
         public List<Subject<Void>> subjects(Study study) {
-            boolean stands = study.assembly().contacts().stream().anyMatch(c -> c.pushesOnly())
-                    && study.assembly().contacts().stream().allMatch(c -> c.pushesOnly());
-            boolean braked = study.assembly().contacts().stream()
+            List<Contact> contacts = study.assembly().contacts();
+            boolean stands = !contacts.isEmpty()
+                    && contacts.stream().allMatch(c -> c.pushesOnly() && c.surface().carries());
+            boolean braked = contacts.stream()
                     .anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
             return stands && (!onCasters || braked) ? List.of(Subject.whole(base(study))) : List.of();
         }
@@ -137,7 +144,7 @@ final class StandingChecks {
                     Tipping t = s.tipping();
                     double least = Reading.PLENTY * Math.max(person, 0.1);
                     for (Vec3 corner : corners(s)) {
-                        least = Math.min(least, Math.max(0, t.tippingMass(corner, s.feetMove())));
+                        least = Math.min(least, Math.max(0, t.tippingMass(s.aboveGround(corner), s.feetMove())));
                     }
                     double tips = least;
                     return new Reading(person, tips,
@@ -149,9 +156,11 @@ final class StandingChecks {
     /** Corners of whatever one can step on: flat pieces of the first body low above the floor. */
     static List<Vec3> corners(Situation s) {
         List<Vec3> corners = new ArrayList<>();
+        Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
         for (Piece piece : s.study().assembly().pieces()) {
-            boolean base = piece.body().index() == 0
+            boolean base = standing.contains(piece.body())
                     && piece.solid() instanceof Solid.Sheet
+                    && s.posed().place(piece).origin().z() < STEP
                     && Math.abs(piece.at().z().z()) > 0.99;
             if (base) {
                 Solid.Sheet sheet = (Solid.Sheet) piece.solid();

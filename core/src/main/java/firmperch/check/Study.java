@@ -1,15 +1,20 @@
 package firmperch.check;
 
 import firmperch.body.Assembly;
+import firmperch.body.Body;
 import firmperch.body.Piece;
+import firmperch.body.Surface;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
 import firmperch.project.Project;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -26,6 +31,7 @@ public final class Study {
     private final Lazy<SupportPolygon> locked;
     private final Lazy<SupportPolygon> rolling;
     private final boolean stays;
+    private final Map<Surface, Lazy<Set<Body>>> fixed;
 
     /** The same questions of the same rig, standing otherwise or with another mass hung on. */
     private Study(Study same, Project project, Rig rig) {
@@ -38,6 +44,7 @@ public final class Study {
         locked = same.locked;
         rolling = same.rolling;
         stays = same.stays;
+        fixed = same.fixed;
     }
 
     private Study(Project project, Rig rig) {
@@ -52,13 +59,30 @@ public final class Study {
         nearby = new Lazy<>(() -> Near.pairs(rig, balls()));
         locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
         rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
-        stays = feetStay();
+        int freedoms = rig.assembly().freedoms().size();
+        stays = rig.assembly().contacts().stream()
+                .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
+        fixed = new EnumMap<>(Surface.class);
+        for (Surface surface : Surface.values()) {
+            fixed.put(surface, new Lazy<>(() -> found(surface)));
+        }
     }
 
-    private boolean feetStay() {
-        int freedoms = rig.assembly().freedoms().size();
-        return rig.assembly().contacts().stream()
-                .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
+    private Set<Body> found(Surface surface) {
+        Set<Body> stiff = rig.assembly().contacts().stream().filter(c -> c.surface() == surface)
+                .map(c -> c.body().stiffTo()).collect(Collectors.toSet());
+        return rig.assembly().bodies().stream().filter(b -> stiff.contains(b.stiffTo()))
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** True if no joint moves what it stands on. */
+    boolean feetStay() {
+        return stays;
+    }
+
+    /** Bodies that stand on a surface or are fixed to it, with all that cannot move against them. */
+    public Set<Body> fixedTo(Surface surface) {
+        return fixed.get(surface).get();
     }
 
     private <T> List<Question<T>> asked(Check<T> check) {
@@ -67,7 +91,8 @@ public final class Study {
 
     /** A project made ready. */
     public static Study of(Project project) {
-        Assembly assembly = project.perch().assembly(project.gear(), project.shot(), project.units());
+        Assembly assembly = project.perch().assembly(project.gear(), project.shot(),
+                project.place().surroundings(), project.units());
         return new Study(project, Rig.of(assembly, project.gear().spare()));
     }
 

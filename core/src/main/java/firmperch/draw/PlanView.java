@@ -1,6 +1,8 @@
 package firmperch.draw;
 
+import firmperch.body.Body;
 import firmperch.body.Contact;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.Situation;
 import firmperch.draw.Shape.Anchor;
@@ -12,6 +14,7 @@ import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** The room and the rig from above: room x to the right, room y (left of the bench) up. */
@@ -100,7 +103,8 @@ public final class PlanView {
         s.study().question("place.walkway").ifPresent(question -> {
             double open = question.at(s).available();
             boolean stays = open >= s.project().place().room().walkway();
-            double y = s.study().assembly().pieces().stream().filter(p -> p.body().index() == 0)
+            Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
+            double y = s.study().assembly().pieces().stream().filter(p -> standing.contains(p.body()))
                     .mapToDouble(p -> at(s.posed().furthest(p, new Vec3(0, -1, 0))).y()).min().orElse(0) - 0.12;
             out.dimension(new Point(0, y), new Point(open, y), Side.ON,
                     Quantity.LENGTH.bare(open, s.project().units()));

@@ -45,8 +45,10 @@ final class Projection {
     void draw(Drawing.Builder out) {
         layers().forEach(layer -> layer.shapes.forEach(out::add));
         for (Tie tie : s.study().assembly().ties()) {
-            Vec3[] ends = s.posed().ends(tie);
-            out.path(Ink.TIE, view.at(s.inRoom(ends[0])), view.at(s.inRoom(ends[1])));
+            List<Vec3> path = s.posed().path(tie);
+            for (int i = 1; i < path.size(); i++) {
+                out.path(Ink.TIE, view.at(s.inRoom(path.get(i - 1))), view.at(s.inRoom(path.get(i))));
+            }
         }
     }
 

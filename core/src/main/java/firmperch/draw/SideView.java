@@ -1,5 +1,7 @@
 package firmperch.draw;
 
+import firmperch.body.Body;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.Situation;
 import firmperch.draw.Shape.Anchor;
@@ -12,6 +14,7 @@ import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.Set;
 
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
@@ -158,7 +161,8 @@ public final class SideView {
             out.dimension(new Point(axis.x(), posed.top()), new Point(mount.x(), posed.top()), Side.ABOVE,
                     Quantity.LENGTH.bare(Math.abs(mount.x() - axis.x()), s.project().units()));
         }
-        double left = s.study().assembly().pieces().stream().filter(p -> p.body().index() == 0)
+        Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
+        double left = s.study().assembly().pieces().stream().filter(p -> standing.contains(p.body()))
                 .mapToDouble(p -> at(posed.furthest(p, View.SIDE.right().times(-1))).x()).min().orElse(axis.x());
         out.dimension(new Point(left, 0), new Point(left, posed.top()), Side.LEFT,
                 Quantity.LENGTH.bare(posed.top(), s.project().units()));

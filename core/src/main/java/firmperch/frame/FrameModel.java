@@ -34,12 +34,16 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
             Material material, Vec3 up, EndFixity fromEnd, EndFixity toEnd) {}
 
     /**
-     * Springs from a point fixed to a node to the ground, N/m along x, y and z.
+     * Springs from a point fixed to a node to the place.
      *
      * @param offset from the node to the point, m
-     * @param pushesOnly true if the z spring can push up but not pull down
+     * @param normal away from the surface that it bears on, of length 1
+     * @param stiffness along the normal, N/m
+     * @param sideways stiffness across it, N/m
+     * @param pushesOnly true if it can push away from the surface but not pull toward it
      */
-    public record Support(int node, Vec3 offset, double kx, double ky, double kz, boolean pushesOnly) {}
+    public record Support(int node, Vec3 offset, Vec3 normal, double stiffness, double sideways,
+            boolean pushesOnly) {}
 
     /** Held in all six ways at a node: three translations and three rotations. */
     public static final double FIXED = 1e12;
@@ -117,7 +121,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         /** Holds a node in all six ways: springs of {@link #FIXED} at three points around it. */
         public Builder fix(int node) {
             for (Vec3 arm : List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0), new Vec3(0, 0, 1))) {
-                support(new Support(node, arm, FIXED, FIXED, FIXED, false));
+                support(new Support(node, arm, Vec3.UP, FIXED, FIXED, false));
             }
             return this;
         }
@@ -132,6 +136,12 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
 
         public Builder force(int node, Vec3 force) {
             forces.add(new PointForce(node, Vec3.ZERO, force));
+            return this;
+        }
+
+        /** Adds a force on a point in space that is fixed to that node. */
+        public Builder force(int node, Vec3 at, Vec3 force) {
+            forces.add(new PointForce(node, at.minus(nodes.get(node)), force));
             return this;
         }
 

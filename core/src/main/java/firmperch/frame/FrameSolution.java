@@ -74,15 +74,18 @@ public final class FrameSolution {
         throw new IllegalArgumentException("no member " + member);
     }
 
-    /** Upward force of support number i, N; 0 where it has lifted off. */
+    /** Force of support number i along its normal, N; 0 where it has lifted off. */
     public double reaction(int i) {
         Support s = model.supports().get(i);
-        return active[i] ? -s.kz() * movement(s.node(), s.offset()).z() : 0;
+        return active[i] ? -s.stiffness() * movement(s.node(), s.offset()).dot(s.normal()) : 0;
     }
 
-    /** Upward force of a support, N. */
-    public double reaction(Support support) {
-        return reaction(model.supports().indexOf(support));
+    /** Force of support number i on the structure, N. */
+    public Vec3 force(int i) {
+        Support s = model.supports().get(i);
+        Vec3 moved = movement(s.node(), s.offset());
+        Vec3 across = moved.minus(s.normal().times(moved.dot(s.normal())));
+        return s.normal().times(reaction(i)).minus(across.times(s.sideways()));
     }
 
     /** Six for each node: ux, uy, uz (m), then rotations about x, y, z (rad). */

@@ -105,7 +105,7 @@ public final class FrameSolver {
         for (int i = 0; i < active.length; i++) {
             Support s = model.supports().get(i);
             if (s.pushesOnly()) {
-                boolean pressed = FrameSolution.movement(u, s.node(), s.offset()).z() <= 1e-12;
+                boolean pressed = FrameSolution.movement(u, s.node(), s.offset()).dot(s.normal()) <= 1e-12;
                 changed |= pressed != active[i];
                 active[i] = pressed;
             }
@@ -118,18 +118,25 @@ public final class FrameSolver {
         DMatrixRMaj k = new DMatrixRMaj(size, size, true, stiffness.clone());
         for (int i = 0; i < active.length; i++) {
             Support s = model.supports().get(i);
-            addSpring(k, s, new Vec3(1, 0, 0), s.kx());
-            addSpring(k, s, new Vec3(0, 1, 0), s.ky());
-            addSpring(k, s, Vec3.UP, active[i] ? s.kz() : 0);
+            Vec3 n = s.normal();
+            Vec3 b = across(n);
+            addSpring(k, s, n.cross(b), s.sideways());
+            addSpring(k, s, b, s.sideways());
+            addSpring(k, s, n, active[i] ? s.stiffness() : 0);
         }
         LinearSolverDense<DMatrixRMaj> cholesky = LinearSolverFactory_DDRM.chol(size);
         return cholesky.setA(k) ? Optional.of(cholesky) : Optional.empty();
     }
 
+    /** A direction of length 1 across another. */
+    private static Vec3 across(Vec3 a) {
+        return (Math.abs(a.z()) < 0.9 ? Vec3.UP : new Vec3(0, 1, 0)).cross(a).unit();
+    }
+
     /** A joint that is stiff in all but the turn about its axis. */
     private static void addSpring(double[] k, int size, Spring spring) {
         Vec3 a = spring.axis();
-        Vec3 b = (Math.abs(a.z()) < 0.9 ? Vec3.UP : new Vec3(1, 0, 0)).cross(a).unit();
+        Vec3 b = across(a);
         Vec3 c = a.cross(b);
         for (Vec3 along : new Vec3[]{a, b, c}) {
             Vec3 from = spring.fromOffset().cross(along);

@@ -13,6 +13,7 @@ import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Station;
 import firmperch.body.Supply;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.stock.Look;
@@ -60,12 +61,12 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
 
     @Override
     public void build(Builder out, List<Port> on) {
-        on.getFirst().fitting("Cast box", Port.Floor.class, "a floor");
-        Body body = out.body("base", null, Placement.HERE, new Motion.Fixed());
+        Surface surface = on.getFirst().standing("Cast box");
+        Body body = out.body("base", null, on.getFirst().at(), new Motion.Fixed());
         Station feet = out.station("feet",
                 "Casters " + out.bare(caster.diameter()) + (corners.locked() ? ", locked" : ", free"), body, Vec3.ZERO);
         for (int i = 0; i < Corners.COUNT; i++) {
-            caster(out, body, i);
+            caster(out, body, i, surface);
         }
         Station base = out.station("", concrete.height() > 0 ? "Box with concrete" : "Box", body,
                 new Vec3(0, 0, caster.height()), feet);
@@ -115,14 +116,15 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
         }
     }
 
-    private void caster(Builder out, Body body, int corner) {
+    private void caster(Builder out, Body body, int corner, Surface surface) {
         double sx = corner < 2 ? 1 : -1;
         double sy = corner == 0 || corner == 3 ? 1 : -1;
         Vec3 pivot = new Vec3(sx * corners.out(), sy * corners.out(), 0);
         double heading = Math.atan2(sy, sx) + (corners.locked() ? corners.heading() : 0);
-        Contact.Caster contact = new Contact.Caster(out.id("caster " + (corner + 1)), out.station(), body, pivot,
-                caster.trail(), heading, corners.locked(), caster.diameter(), caster.tyre().stiffness(),
-                caster.rating());
+        Contact.Caster contact = new Contact.Caster(
+                out.spot("caster " + (corner + 1), body, pivot, surface),
+                new Contact.Bearing(caster.tyre().stiffness(), caster.rating()), caster.trail(), heading,
+                corners.locked(), caster.diameter());
         out.contact(contact);
         Vec3 trail = new Vec3(Math.cos(heading), Math.sin(heading), 0);
         Vec3 axle = trail.cross(Vec3.UP).times(-1);

@@ -2,8 +2,9 @@ package firmperch.part;
 
 import firmperch.body.Assembly;
 import firmperch.body.Builder;
-import firmperch.body.Placement;
 import firmperch.body.Port;
+import firmperch.body.Surface;
+import firmperch.body.Surroundings;
 import firmperch.param.Branching;
 import firmperch.shot.Shot;
 import firmperch.units.InvalidValue;
@@ -17,7 +18,7 @@ import java.util.List;
  * @param parts from the place to the camera
  */
 public record Perch(List<Mounted> parts) implements Branching {
-    /** The place's own port: the floor under the rig. */
+    /** The place's own port that most kinds start from: the floor under the rig. */
     public static final String FLOOR = "place.floor";
     private static final int MOST = 60;
 
@@ -30,7 +31,7 @@ public record Perch(List<Mounted> parts) implements Branching {
         if (names.stream().distinct().count() < names.size()) {
             throw new InvalidValue("Parts of the perch", "two of one name", "a name of its own for each");
         }
-        assembled(parts, null, null, UnitSystem.METRIC);
+        assembled(parts, null, null, Surroundings.ANY, UnitSystem.METRIC);
     }
 
     /** The part of that name. */
@@ -45,15 +46,19 @@ public record Perch(List<Mounted> parts) implements Branching {
                 .map(p -> p.name().equals(name) ? new Mounted(name, (Part) value, p.on()) : p).toList());
     }
 
-    /** The rig that it makes with that gear on it. */
-    public Assembly assembly(Gear gear, Shot shot, UnitSystem units) {
-        return assembled(parts, gear, shot, units);
+    /** The rig that it makes in a place with that gear on it. */
+    public Assembly assembly(Gear gear, Shot shot, Surroundings around, UnitSystem units) {
+        return assembled(parts, gear, shot, around, units);
     }
 
-    private static Assembly assembled(List<Mounted> parts, Gear gear, Shot shot, UnitSystem units) {
+    private static Assembly assembled(List<Mounted> parts, Gear gear, Shot shot, Surroundings around,
+            UnitSystem units) {
         Builder out = new Builder(units);
         out.part("place");
-        out.offer("floor", new Port.Floor(), null, Placement.HERE, null);
+        for (Surface surface : Surface.values()) {
+            out.offer(surface.id(), new Port.Ground(surface), null, around.on(surface),
+                    null);
+        }
         for (Mounted mounted : parts) {
             List<Port> on = new ArrayList<>();
             mounted.on().forEach(port -> on.add(out.port(mounted.name(), port)));

@@ -1,5 +1,6 @@
 package firmperch.pose;
 
+import firmperch.body.Contact;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
 import firmperch.body.Vec3;
@@ -14,9 +15,10 @@ import java.util.List;
  * @param camera node from which the camera hangs
  * @param cameraOffset from that node to the camera's mounting face, m
  * @param gear what hangs on the camera's screw, of the model's masses
+ * @param feet the contact that each support is of, in the supports' order; those that a joint has lifted are not among them
  */
 public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int camera, Vec3 cameraOffset,
-        List<FrameModel.PointMass> gear) {
+        List<FrameModel.PointMass> gear, List<Contact> feet) {
     /**
      * An end of a member that a joint takes hold of.
      *
@@ -30,6 +32,7 @@ public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int cam
         bars = List.copyOf(bars);
         ends = List.copyOf(ends);
         gear = List.copyOf(gear);
+        feet = List.copyOf(feet);
     }
 
     /** The same frame with the gear taken off. */

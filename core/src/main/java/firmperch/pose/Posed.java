@@ -18,6 +18,9 @@ import java.util.List;
  * weighs, and how it would move.
  */
 public final class Posed {
+    /** What is this much higher than the lowest foot still finds the floor as the rig settles, m: our own judgement. */
+    public static final double LIFTED = 0.003;
+
     private final Rig rig;
     private final Pose pose;
     private final Placement[] places;
@@ -106,6 +109,26 @@ public final class Posed {
         return point(contact.body(), contact.pivot());
     }
 
+    /**
+     * Whether a contact bears in this pose: one that only pushes may be lifted off its surface by a joint, and then stands on
+     * nothing.
+     */
+    public boolean bears(Contact contact) {
+        return !contact.pushesOnly() || lifted(contact) <= LIFTED;
+    }
+
+    /** How far a contact is from its surface, taken to lie where the nearest of all that touch it is, m. */
+    public double lifted(Contact contact) {
+        Vec3 normal = contact.surface().normal();
+        double least = Double.POSITIVE_INFINITY;
+        for (Contact other : rig.assembly().contacts()) {
+            if (other.surface() == contact.surface()) {
+                least = Math.min(least, at(other).dot(normal));
+            }
+        }
+        return at(contact).dot(normal) - least;
+    }
+
     /** The camera's mounting face. */
     public Vec3 mount() {
         return point(rig.assembly().mount().body(), rig.assembly().mount().at());
@@ -173,11 +196,7 @@ public final class Posed {
         double sum = 0;
         Vec3 moment = Vec3.ZERO;
         for (Rig.Lump lump : rig.lumps()) {
-            int body = lump.body();
-            while (body > outer) {
-                body = rig.parent(body);
-            }
-            if (body == outer) {
+            if (rig.isOn(lump.body(), outer)) {
                 sum += lump.mass();
                 moment = moment.plus(places[lump.body()].point(lump.centre()).times(lump.mass()));
             }
@@ -218,7 +237,7 @@ public final class Posed {
     public Vec3 velocity(Body body, Vec3 at, int freedom) {
         rates();
         Vec3 sum = Vec3.ZERO;
-        for (int i = body.index(); i >= 0; i = rig.parent(i)) {
+        for (int i = body == null ? -1 : body.index(); i >= 0; i = rig.parent(i)) {
             if (rig.freedom(i) == freedom) {
                 sum = sum.plus(shifts[i]).plus(turns[i].cross(at.minus(places[i].origin())));
             }
@@ -254,16 +273,83 @@ public final class Posed {
             }
         }
         for (Tie tie : rig.assembly().ties()) {
-            Vec3 from = point(tie.from().body(), tie.from().at());
-            Vec3 to = point(tie.to().body(), tie.to().at());
-            double length = to.minus(from).length();
-            double pull = tie.pull(length);
-            if (pull != 0) {
-                Vec3 apart = velocity(tie.to().body(), to, freedom).minus(velocity(tie.from().body(), from, freedom));
-                slope += pull * apart.dot(to.minus(from)) / length;
+            // A rope keeps its length, so that its pull does no work; a slack cord does not pull.
+            if (tie instanceof Tie.Spring) {
+                double pull = pull(tie);
+                slope += pull == 0 ? 0 : pull * stretch(tie, 1, freedom);
             }
         }
         return slope;
+    }
+
+    /** The points that a tie runs through. */
+    public List<Vec3> path(Tie tie) {
+        return tie.path().stream().map(h -> point(h.body(), h.at())).toList();
+    }
+
+    /** Length of a tie from its first hook to its last, m. */
+    public double length(Tie tie) {
+        List<Vec3> path = path(tie);
+        double sum = 0;
+        for (int i = 1; i < path.size(); i++) {
+            sum += path.get(i).minus(path.get(i - 1)).length();
+        }
+        return sum;
+    }
+
+    /** How fast the stretch of a tie before that hook lengthens with a freedom, m for each unit of it. */
+    private double stretch(Tie tie, int hook, int freedom) {
+        Tie.Hook a = tie.path().get(hook - 1);
+        Tie.Hook b = tie.path().get(hook);
+        Vec3 from = point(a.body(), a.at());
+        Vec3 to = point(b.body(), b.at());
+        return velocity(b.body(), to, freedom).minus(velocity(a.body(), from, freedom)).dot(from.toward(to));
+    }
+
+    /** How fast a tie lengthens with a freedom, m for each unit of it: nothing where a rope is led as it should be. */
+    public double lengthening(Tie tie, int freedom) {
+        double sum = 0;
+        for (int i = 1; i < tie.path().size(); i++) {
+            sum += stretch(tie, i, freedom);
+        }
+        return sum;
+    }
+
+    /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, a cord not at all. */
+    public double pull(Tie tie) {
+        return switch (tie) {
+            case Tie.Spring spring -> spring.pull(length(spring));
+            case Tie.Rope rope -> hanging(rope);
+            case Tie.Cord _ -> 0;
+        };
+    }
+
+    /**
+     * What hangs on a rope's last hook sinks as its last stretch pays out: T = −Σ m·g·v_z / ℓ′ (virtual work). Of the freedoms
+     * that pay it out the one that does so fastest is asked; they agree where nothing else carries what hangs.
+     */
+    private double hanging(Tie.Rope rope) {
+        double pays = 0;
+        int by = -1;
+        for (int f = 0; f < rig.assembly().freedoms().size(); f++) {
+            double rate = stretch(rope, rope.path().size() - 1, f);
+            if (Math.abs(rate) > Math.abs(pays) + 1e-9) {
+                pays = rate;
+                by = f;
+            }
+        }
+        if (by < 0) {
+            return 0;
+        }
+        double work = 0;
+        for (Rig.Lump lump : rig.lumps()) {
+            if (rig.isOn(lump.body(), rope.to().body().index())) {
+                Body body = rig.assembly().bodies().get(lump.body());
+                work -= lump.mass() * FrameSolver.GRAVITY
+                        * velocity(body, places[lump.body()].point(lump.centre()), by).z();
+            }
+        }
+        return Math.max(0, work / pays);
     }
 
     /** How fast the centre of mass of everything moves with a freedom, m for each unit of it. */
@@ -308,11 +394,6 @@ public final class Posed {
     /** The setting of that freedom. */
     public double get(Freedom freedom) {
         return pose.get(rig.assembly().freedoms().indexOf(freedom));
-    }
-
-    /** Ends of a tie, for drawing. */
-    public Vec3[] ends(Tie tie) {
-        return new Vec3[]{point(tie.from().body(), tie.from().at()), point(tie.to().body(), tie.to().at())};
     }
 
     /** The space frame of this pose. */

@@ -76,8 +76,7 @@ final class Rates {
             reaches(most, station.body(), station.seat().length());
         }
         for (Tie tie : rig.assembly().ties()) {
-            reaches(most, tie.from().body(), tie.from().at().length());
-            reaches(most, tie.to().body(), tie.to().at().length());
+            tie.path().forEach(h -> reaches(most, h.body(), h.at().length()));
         }
         reaches(most, rig.assembly().mount().body(), rig.assembly().mount().at().length());
         return most;

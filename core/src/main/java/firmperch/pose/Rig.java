@@ -6,6 +6,7 @@ import firmperch.body.Facets;
 import firmperch.body.MassProperties;
 import firmperch.body.Piece;
 import firmperch.body.Station;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import java.util.ArrayList;
 import java.util.List;
@@ -162,6 +163,15 @@ public final class Rig {
         return parents[body];
     }
 
+    /** True if a body is another or moves with it, by their numbers. */
+    boolean isOn(int body, int other) {
+        int at = body;
+        while (at > other) {
+            at = parents[at];
+        }
+        return at == other;
+    }
+
     int freedom(int body) {
         return freedoms[body];
     }
@@ -183,7 +193,8 @@ public final class Rig {
 
     /** True if a freedom can make a difference to gravity's and the springs' moment about another, in whatever pose. */
     public boolean feltBy(int other, int freedom) {
-        return !assembly.ties().isEmpty() || !rates.level(freedom) && !rates.shifts(freedom, other);
+        return assembly.ties().stream().anyMatch(t -> t instanceof Tie.Spring)
+                || !rates.level(freedom) && !rates.shifts(freedom, other);
     }
 
     /** True if a freedom can make a difference to gravity's moment at a station's seat, in whatever pose. */

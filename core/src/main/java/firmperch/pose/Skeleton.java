@@ -11,6 +11,7 @@ import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Solid;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.EndFixity;
 import firmperch.frame.FrameModel;
@@ -49,6 +50,9 @@ final class Skeleton {
 
     private record Foot(Contact contact, int group) {}
 
+    /** No node: the place itself. */
+    private static final int GROUND = -1;
+
     /** Where a node lies: a point of a body. */
     private record Spot(Body body, Vec3 at) {}
 
@@ -58,6 +62,7 @@ final class Skeleton {
     private final List<Lump> lumps = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
     private final List<Foot> feet = new ArrayList<>();
+    private final List<List<Integer>> hooks = new ArrayList<>();
     private final List<Spot> nodes = new ArrayList<>();
     private final List<Integer> merged = new ArrayList<>();
     private final Map<Integer, Integer> nodeOf = new HashMap<>();
@@ -123,7 +128,12 @@ final class Skeleton {
             hold(joint);
         }
         for (Contact contact : assembly().contacts()) {
-            feet.add(new Foot(contact, node(group(contact.body()), contact.body(), contact.point())));
+            feet.add(new Foot(contact, attach(contact.body(), contact.spot().bar(), contact.point())));
+        }
+        for (Tie tie : assembly().ties()) {
+            hooks.add(tie instanceof Tie.Cord
+                    ? List.of()
+                    : tie.path().stream().map(h -> attach(h.body(), h.bar(), h.at())).toList());
         }
         camera = node(group(assembly().mount().body()), assembly().mount().body(), assembly().mount().at());
     }
@@ -160,6 +170,21 @@ final class Skeleton {
         for (Piece bar : outer) {
             holds(bar).add(new Hold(along(bar, joint.outer()), node, joint, k / outer.size()));
         }
+    }
+
+    /** The node of what takes hold of a body at a point: of its stiff part, or a node of its own on one of its bars. */
+    private int attach(Body body, Piece bar, Vec3 at) {
+        if (body == null) {
+            return GROUND;
+        }
+        if (bar == null) {
+            return node(group(body), body, at);
+        }
+        int group = merged.size();
+        merged.add(group);
+        int node = node(group, body, at);
+        holds(bar).add(new Hold(bar.at().inside(at).x(), node, null, Double.POSITIVE_INFINITY));
+        return node;
     }
 
     private static boolean sliding(Joint joint) {
@@ -225,10 +250,17 @@ final class Skeleton {
             frame.spring(new FrameModel.Spring(link.inner, link.outer, at.minus(frame.at(link.inner)),
                     at.minus(frame.at(link.outer)), posed.axis(link.joint), link.joint.give().stiffness()));
         }
+        List<Contact> bearing = new ArrayList<>();
         for (Foot foot : feet) {
             double k = foot.contact.stiffness();
-            frame.support(new Support(foot.group, posed.at(foot.contact).minus(frame.at(foot.group)), SIDEWAYS * k,
-                    SIDEWAYS * k, k, foot.contact.pushesOnly()));
+            if (posed.bears(foot.contact)) {
+                frame.support(new Support(foot.group, posed.at(foot.contact).minus(frame.at(foot.group)),
+                        foot.contact.surface().normal(), k, SIDEWAYS * k, foot.contact.pushesOnly()));
+                bearing.add(foot.contact);
+            }
+        }
+        for (int i = 0; i < hooks.size(); i++) {
+            pull(frame, posed, assembly().ties().get(i), hooks.get(i));
         }
         List<PointMass> gear = new ArrayList<>();
         for (Lump lump : lumps) {
@@ -238,7 +270,29 @@ final class Skeleton {
                 gear.add(new PointMass(lump.group, at.minus(frame.at(lump.group)), lump.mass));
             }
         }
-        return new Framed(frame.build(), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear);
+        return new Framed(frame.build(), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear,
+                bearing);
+    }
+
+    /** A tie pulls along its stretches at everything that it is hooked on or runs over. */
+    private static void pull(FrameModel.Builder frame, Posed posed, Tie tie, List<Integer> nodes) {
+        double pull = posed.pull(tie);
+        if (pull == 0) {
+            return;
+        }
+        List<Vec3> path = posed.path(tie);
+        for (int i = 0; i < path.size(); i++) {
+            Vec3 force = Vec3.ZERO;
+            if (i > 0) {
+                force = force.plus(path.get(i).toward(path.get(i - 1)));
+            }
+            if (i + 1 < path.size()) {
+                force = force.plus(path.get(i).toward(path.get(i + 1)));
+            }
+            if (nodes.get(i) != GROUND) {
+                frame.force(nodes.get(i), path.get(i), force.times(pull));
+            }
+        }
     }
 
     private void addBar(FrameModel.Builder frame, Posed posed, Piece bar, List<Hold> holds, List<Piece> pieces,

@@ -101,23 +101,30 @@ public final class Spread {
     }
 
     /**
-     * Bound on the second derivative of a spring's energy. With ℓ the distance of its ends and P ≤ k·ℓ its pull,
+     * Bound on the second derivative of a tie's energy, which only springs have. With ℓ the distance of its ends and P ≤ k·ℓ its pull,
      * |∂²/∂f∂g| ≤ k·|∂d/∂f|·|∂d/∂g| + P·|∂²d/∂f∂g|: along the spring its rate counts, across it P/ℓ ≤ k.
      */
     private double tie(Tie tie, int f, int g) {
+        if (!(tie instanceof Tie.Spring spring)) {
+            return 0;
+        }
         Body from = tie.from().body();
         Body to = tie.to().body();
         double df = rates.speed(from, f) + rates.speed(to, f);
         double dg = rates.speed(from, g) + rates.speed(to, g);
         double bend = rates.bend(from, f, g) + rates.bend(to, f, g);
-        return switch (tie) {
-            case Tie.Spring spring -> {
-                Vec3[] ends = posed.ends(tie);
-                double longest = ends[1].minus(ends[0]).length() + of(from) + of(to);
-                double pull = spring.pull(longest);
-                yield spring.rate() * df * dg + (pull > 0 ? pull * bend : 0);
-            }
-        };
+        double pull = spring.pull(posed.length(spring) + lengthens(spring));
+        return spring.rate() * df * dg + (pull > 0 ? pull * bend : 0);
+    }
+
+    /** How much longer a tie can become, m. */
+    public double lengthens(Tie tie) {
+        double sum = 0;
+        for (int i = 0; i < tie.path().size(); i++) {
+            boolean over = i > 0 && i + 1 < tie.path().size();
+            sum += (over ? 2 : 1) * of(tie.path().get(i).body());
+        }
+        return sum;
     }
 
     /** How much the lever of all that a station carries about its seat can change, m. */

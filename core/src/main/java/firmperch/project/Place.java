@@ -2,6 +2,7 @@ package firmperch.project;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surroundings;
 import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.units.Require;
@@ -20,6 +21,11 @@ public record Place(Room room, Bench bench) implements Described {
                 "so little that the bench fits in the room");
         Require.that(bench.height() < room.ceiling(), "Height of the bench", bench.height(), LENGTH,
                 "less than the ceiling");
+    }
+
+    /** Where its surfaces lie for what is built in it. */
+    public Surroundings surroundings() {
+        return new Surroundings(bench.height(), room.ceiling());
     }
 
     @Override

@@ -1,6 +1,8 @@
 package firmperch.search;
 
 import firmperch.body.Assembly;
+import firmperch.body.Piece;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About;
 import firmperch.check.Finding;
@@ -438,9 +440,9 @@ final class Cures {
     private static double foot(Study study) {
         double most = 0;
         double least = 0;
-        for (var piece : study.assembly().pieces()) {
-            if (piece.body().index() == 0) {
-                Situation s = study.set();
+        Situation s = study.set();
+        for (Piece piece : study.assembly().pieces()) {
+            if (study.fixedTo(Surface.FLOOR).contains(piece.body())) {
                 most = Math.max(most, s.posed().reach(piece, new Vec3(1, 0, 0)));
                 least = Math.max(least, s.posed().reach(piece, new Vec3(-1, 0, 0)));
             }

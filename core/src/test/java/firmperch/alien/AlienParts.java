@@ -16,6 +16,7 @@ import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Station;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Kind;
@@ -42,21 +43,32 @@ public final class AlienParts implements PartLibrary {
     @Override
     public List<PartType<?>> parts() {
         return List.of(new PartType<>("alien-column", "Column on a plate", Column.PARAMS),
-                new PartType<>("alien-beam", "Beam in a clamp", Beam.PARAMS));
+                new PartType<>("alien-beam", "Beam in a clamp", Beam.PARAMS),
+                new PartType<>("alien-hanger", "Arm on a hanging post", Hanger.PARAMS));
     }
 
     @Override
     public List<Kind> kinds() {
         return List.of(new Kind("alien", "Column with a sliding beam", AlienParts::start,
-                Map.of("beam.slide", 0.5, "beam.turn", 0.3)));
+                Map.of("beam.slide", 0.5, "beam.turn", 0.3)),
+                new Kind("alien-hanger", "Hanging post", AlienParts::hanging,
+                        Map.of("hanger.drop", 0.5, "hanger.turn", 0.2)));
+    }
+
+    private static Perch hanging() {
+        return new Perch(List.of(new Mounted("hanger", new Hanger(1.2, 3), List.of("place.ceiling")),
+                new Mounted("head", head(), List.of("hanger.end"))));
+    }
+
+    private static Part head() {
+        return Parts.kinds().stream().filter(k -> k.id().equals("cast-box-post")).findFirst().orElseThrow().start()
+                .get().parts().getLast().part();
     }
 
     private static Perch start() {
-        Part head = Parts.kinds().stream().filter(k -> k.id().equals("cast-box-post")).findFirst().orElseThrow().start()
-                .get().parts().getLast().part();
         return new Perch(List.of(new Mounted("column", new Column(0.9, 0.06, 1.7), List.of(Perch.FLOOR)),
                 new Mounted("beam", new Beam(0.5, Closure.ALL.get("knob-60"), 5), List.of("column.post")),
-                new Mounted("head", head, List.of("beam.end"))));
+                new Mounted("head", head(), List.of("beam.end"))));
     }
 
     /** A round steel plate with glides under its rim and a column on its middle. Lengths in m. */
@@ -76,15 +88,16 @@ public final class AlienParts implements PartLibrary {
 
         @Override
         public void build(Builder out, List<Port> on) {
-            on.getFirst().fitting("Column", Port.Floor.class, "a floor");
-            Body body = out.body("base", null, Placement.HERE, new Motion.Fixed());
+            Surface surface = on.getFirst().standing("Column");
+            Body body = out.body("base", null, on.getFirst().at(), new Motion.Fixed());
             Station station = out.station("", "Plate and column", body, new Vec3(0, 0, thickness));
             out.add(body, Piece.cut("Plate", new Solid.Sheet(Outline.of(Outline.circle(0, 0, diameter / 2)), thickness),
                     Material.ALL.get("steel-s235")).at(Placement.at(0, 0, thickness / 2 + 0.01)));
             for (int i = 0; i < 3; i++) {
                 double angle = 2 * Math.PI * i / 3;
-                out.contact(new Contact.Foot(out.id("glide " + i), station, body,
-                        new Vec3(diameter / 2 * Math.cos(angle), diameter / 2 * Math.sin(angle), 0), 2e6, 200));
+                out.contact(new Contact.Foot(out.spot("glide " + i, body,
+                        new Vec3(diameter / 2 * Math.cos(angle), diameter / 2 * Math.sin(angle), 0), surface),
+                        new Contact.Bearing(2e6, 200)));
             }
             Section section = new Section.Rectangle(0.08, 0.08);
             Placement up = Placement.along(new Vec3(0, 0, thickness + 0.01), Vec3.UP, new Vec3(-1, 0, 0));

@@ -77,7 +77,7 @@ class TippingTest {
         int lump = frame.node(s.posed().centre());
         for (Footing c : s.footings(false)) {
             // Stiff feet: what is asked is where a rigid body tips, not how far tyres give before.
-            frame.support(new FrameModel.Support(lump, c.point().minus(frame.at(lump)), 1e9, 1e9, 1e9, true));
+            frame.support(new FrameModel.Support(lump, c.point().minus(frame.at(lump)), Vec3.UP, 1e9, 1e9, true));
         }
         frame.mass(lump, s.posed().centre(), s.posed().mass());
         FrameModel model = frame.build();

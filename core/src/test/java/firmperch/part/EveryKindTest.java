@@ -13,6 +13,7 @@ import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Solid;
 import firmperch.body.Supply;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
 import firmperch.check.Question;
@@ -86,7 +87,7 @@ class EveryKindTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void theAlienIsAmongThem(Kind kind) {
-        assertThat(kinds().map(Kind::id)).contains("cast-box-post", "alien").contains(kind.id());
+        assertThat(kinds().map(Kind::id)).contains("cast-box-post", "alien", "alien-hanger").contains(kind.id());
     }
 
     /** Weight of the pieces = of the frame's masses and members = of cut list, hardware, pours and gear. */
@@ -265,11 +266,16 @@ class EveryKindTest {
                         .as("%s in %s", question.id(), pose).isTrue();
             }
             FrameSolution frame = s.frame().orElseThrow();
-            double up = 0;
+            Vec3 force = new Vec3(0, 0, -s.weight());
+            Vec3 moment = s.posed().centre().cross(force);
             for (int i = 0; i < frame.model().supports().size(); i++) {
-                up += frame.reaction(i);
+                FrameModel.Support support = frame.model().supports().get(i);
+                force = force.plus(frame.force(i));
+                moment = moment.plus(
+                        frame.model().nodes().get(support.node()).plus(support.offset()).cross(frame.force(i)));
             }
-            assertThat(up).isCloseTo(s.weight(), within(1e-9 * s.weight() + 1e-6));
+            assertThat(force.length()).isLessThan(1e-9 * s.weight() + 1e-6);
+            assertThat(moment.length()).isLessThan(1e-9 * s.weight() + 1e-6);
         }
     }
 
@@ -321,6 +327,19 @@ class EveryKindTest {
                 }
                 default -> assertThat(turned.finding(f.id()).margin()).as(f.id()).isCloseTo(f.margin(), within(0.011
                         * f.margin()));
+            }
+        }
+    }
+
+    /** A rope keeps its length in every pose, or what hangs on it and what it holds would not move together. */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void ropesKeepTheirLength(Kind kind) {
+        Study study = Study.of(Demo.of(kind));
+        for (Tie tie : study.assembly().ties()) {
+            for (Pose pose : tie instanceof Tie.Rope ? poses(study, 50) : List.<Pose>of()) {
+                assertThat(study.in(pose).posed().length(tie)).as(tie.name())
+                        .isCloseTo(study.set().posed().length(tie), within(1e-9));
             }
         }
     }

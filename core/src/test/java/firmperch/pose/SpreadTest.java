@@ -136,9 +136,8 @@ class SpreadTest {
         Maker m = new Maker();
         Freedom lift = m.freedom("lift", Freedom.Kind.HINGE, -1.2, 1.2);
         Body arm = m.on(m.base(), Vec3.ZERO, new Motion.Turn(lift, LEVEL), new Vec3(0.5, 0, 0), 2);
-        m.out.tie(new Tie.Spring("s", new Tie.Hook(m.base(), new Vec3(0, 0, 0.2)),
-                new Tie.Hook(arm, new Vec3(0.15, 0, 0)),
-                350, 0.08));
+        m.out.tie(new Tie.Spring("s", "spring", m.station, List.of(new Tie.Hook(m.base(), new Vec3(0, 0, 0.2)),
+                new Tie.Hook(arm, new Vec3(0.15, 0, 0))), 350, 0.08, 1));
         return m.done();
     }
 

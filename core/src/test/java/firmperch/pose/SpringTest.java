@@ -13,6 +13,7 @@ import firmperch.body.Solid;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.units.UnitSystem;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -35,8 +36,8 @@ class SpringTest {
         Solid.Bought box = Solid.Bought.box(0.05, 0.05, 0.05, MASS);
         Vec3 middle = box.massAt(1).centre();
         out.add(arm, Piece.owned("Weight", box).at(Placement.at(new Vec3(LEVER, 0, 0).minus(middle))));
-        out.tie(new Tie.Spring("spring", new Tie.Hook(base, new Vec3(0, 0, ABOVE)),
-                new Tie.Hook(arm, new Vec3(ALONG, 0, 0)), rate, free));
+        out.tie(new Tie.Spring("spring", "spring", out.station(), List.of(new Tie.Hook(base, new Vec3(0, 0, ABOVE)),
+                new Tie.Hook(arm, new Vec3(ALONG, 0, 0))), rate, free, 1));
         out.mount(arm, new Vec3(LEVER, 0, 0));
         return Rig.of(out.build(), spare);
     }

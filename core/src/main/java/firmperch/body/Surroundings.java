@@ -1,0 +1,24 @@
+package firmperch.body;
+
+/**
+ * Where the surfaces of a place lie in the axes of a rig, which has its origin on the floor (or on the wall, where it is put on
+ * one).
+ *
+ * @param bench height of the bench's top, m
+ * @param ceiling height of the ceiling, m
+ */
+public record Surroundings(double bench, double ceiling) {
+    /** Of no place in particular: what parts are tried with before they stand in one. */
+    public static final Surroundings ANY = new Surroundings(0.8, 2.5);
+
+    /** The axes of a port on a surface: z away from it. */
+    public Placement on(Surface surface) {
+        return switch (surface) {
+            case FLOOR -> Placement.HERE;
+            case BENCH -> Placement.at(0, 0, bench);
+            case CEILING -> new Placement(new Vec3(0, 0, ceiling), new Vec3(1, 0, 0), new Vec3(0, -1, 0),
+                    Vec3.UP.times(-1));
+            case WALL -> new Placement(Vec3.ZERO, Vec3.UP.times(-1), new Vec3(0, 1, 0), new Vec3(1, 0, 0));
+        };
+    }
+}
