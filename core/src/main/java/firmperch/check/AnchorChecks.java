@@ -35,7 +35,9 @@ final class AnchorChecks {
                     + s.show(Quantity.FORCE, Math.abs(frame.reaction(support))) + (frame.reaction(support) < 0
                             ? " of pull"
                             : " of pressure")
-                    + " at rest");
+                    + " at rest")
+                    .saying(() -> "a fixing to " + anchor.surface().words() + " feels " + s.show(Quantity.FORCE, force)
+                            + " as the rig is handled and bears " + s.show(Quantity.FORCE, holds));
         });
     }
 }

@@ -127,13 +127,12 @@ public final class Situation {
     }
 
     private boolean bears(Contact contact) {
-        double rise = study.feetStay() ? 0 : rise(contact.body());
-        if (rise == 0) {
+        if (study.feetStay()) {
             return posed.bears(contact);
         }
         // What is lifted is measured from the lowest foot, which may sink as this one rises.
         double sinks = study.assembly().contacts().stream().mapToDouble(c -> rise(c.body())).max().orElse(0);
-        return posed.lifted(contact) + rise + sinks <= Posed.LIFTED;
+        return posed.lifted(contact) + rise(contact.body()) + sinks <= Posed.LIFTED;
     }
 
     /** Height of the lowest surface that it stands on, m. */

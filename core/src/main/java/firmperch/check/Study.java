@@ -96,6 +96,11 @@ public final class Study {
         return new Study(project, Rig.of(assembly, project.gear().spare()));
     }
 
+    /** A rig that is not of the project's own parts, in its place. */
+    static Study of(Project project, Rig rig) {
+        return new Study(project, rig);
+    }
+
     /** The same rig, the project standing or set otherwise. */
     public Study moved(Project other) {
         return new Study(this, other, rig);

@@ -75,7 +75,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
     public String sentence() {
         boolean falls = findings.stream()
                 .anyMatch(f -> f.about().topic() == Topic.FALLS && f.verdict() == Verdict.GIVES);
-        boolean stands = findings.stream().anyMatch(f -> f.about().topic() == Topic.FALLS);
+        boolean stands = situation.study().assembly().contacts().stream().anyMatch(c -> c.surface().carries());
         String opening = (stands ? "It stands" : "It hangs") + (complete ? " in every pose" : " in this pose");
         Finding weakest = weakest();
         return switch (weakest.verdict()) {
