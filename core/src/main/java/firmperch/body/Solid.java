@@ -23,6 +23,17 @@ public sealed interface Solid {
     /** The faces around it, corners counter-clockwise seen from outside; round ones in strips. */
     List<Face> faces();
 
+    /** The direction of the line through its origin that it is round about; null if it is not round. */
+    default Vec3 roundAbout() {
+        return switch (this) {
+            case Round _ -> Vec3.UP;
+            case Bought bought -> bought.shape.roundAbout();
+            case Bar bar -> bar.section instanceof Section.RoundTube && bar.start.equals(End.SQUARE)
+                    && bar.finish.equals(End.SQUARE) ? new Vec3(1, 0, 0) : null;
+            case Sheet _,Filling _ -> null;
+        };
+    }
+
     /** Length, width and thickness as one writes them on a list, m. */
     Vec3 size();
 

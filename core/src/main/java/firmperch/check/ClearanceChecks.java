@@ -2,7 +2,9 @@ package firmperch.check;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
+import firmperch.body.Freedom;
 import firmperch.body.Piece;
+import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
@@ -10,9 +12,11 @@ import firmperch.project.Bench;
 import firmperch.project.Room;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Whether pieces keep clear of the room, the bench and each other, and leave the way open. */
 final class ClearanceChecks {
@@ -46,7 +50,8 @@ final class ClearanceChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(), self());
+        return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(),
+                self().feeling(Near.Group::feels));
     }
 
     /** Pieces that may run into a surface: not those that stand on it or are fixed to it. */
@@ -134,12 +139,20 @@ final class ClearanceChecks {
         return Math.max(x, Math.max(y, z));
     }
 
-    /** Sampled: a bound on whole pieces says too little where two of them all but touch beside their joint. */
-    private static Check<Void> self() {
-        return new Asked(new About("clear.self", Topic.HITS, "Does it keep clear of itself?", Quantity.LENGTH,
-                Scope.EVERY_POSE, false, "it hits itself", "least distance of pieces that move against each other",
-                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.SAMPLED,
-                study -> true, s -> reading(s, PASSING, s.selfDistance(), "between its own pieces"));
+    /** Of all pieces that the same joints move against each other. */
+    private static Check<Near.Group> self() {
+        return new JointChecks.Asked<>(
+                new About("clear.self", Topic.HITS, "Does it keep clear of itself as %s changes?",
+                        Quantity.LENGTH, Scope.EVERY_POSE, false, "it hits itself",
+                        "least distance of pieces that move against each other",
+                        "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"),
+                study -> study.nearby().stream().map(group -> new Subject<>(
+                        group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
+                        group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
+                                .collect(Collectors.joining(" or ")),
+                        (Station) null, group)).toList(),
+                (group, s) -> reading(s, PASSING, s.distance(group), "between its own pieces"),
+                Check.Certainty.PROVEN);
     }
 
     /** What stands on the floor, wheels turned at their widest, leaves the walkway along the wall open. */

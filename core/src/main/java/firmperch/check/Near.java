@@ -1,24 +1,33 @@
 package firmperch.check;
 
 import firmperch.body.Body;
+import firmperch.body.Freedom;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.pose.Posed;
+import firmperch.pose.Relative;
 import firmperch.pose.Rig;
+import firmperch.pose.Spread;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
  * Two pieces of bodies that move against each other and are not joined to each other: they may run into each other. Each has
  * a ball around it.
  */
-record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB) {
-    /** A ball around a piece: its middle in its body's axes, its radius, m. */
-    record Ball(Vec3 middle, double radius) {
+record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Relative relative) {
+    /** A bound on a cell of poses need not be sharper than that, m. */
+    private static final double ROUGHLY = 5e-6;
+
+    /** A ball around a piece of a body: its middle in the body's axes, its radius, m. */
+    record Ball(Body body, Vec3 middle, double radius) {
         static Ball around(Piece piece) {
             double[] low = new double[3];
             double[] high = new double[3];
@@ -28,22 +37,24 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB) {
                 low[i] = -piece.solid().reach(axes[i].times(-1));
             }
             Vec3 half = new Vec3(high[0] - low[0], high[1] - low[1], high[2] - low[2]).times(0.5);
-            return new Ball(piece.at().point(new Vec3(low[0], low[1], low[2]).plus(half)), half.length());
+            return new Ball(piece.body(), piece.at().point(new Vec3(low[0], low[1], low[2]).plus(half)), half.length());
         }
     }
 
-    /** Every such pair of a rig, given the balls around its pieces. */
-    static List<Near> pairs(Rig rig, List<Ball> balls) {
+    private static List<Near> pairs(Rig rig, List<Ball> balls) {
         List<Near> pairs = new ArrayList<>();
         List<Piece> pieces = rig.assembly().pieces();
         Set<Long> joined = joined(rig);
+        Map<Long, Relative> known = new HashMap<>();
         for (int i = 0; i < pieces.size(); i++) {
             for (int j = i + 1; j < pieces.size(); j++) {
                 Body a = pieces.get(i).body();
                 Body b = pieces.get(j).body();
                 if (balls.get(i).radius > 0 && balls.get(j).radius > 0 && fast(a) != fast(b)
                         && !joined.contains(key(fast(a), fast(b)))) {
-                    pairs.add(new Near(pieces.get(i), pieces.get(j), i, j, balls.get(i), balls.get(j)));
+                    pairs.add(new Near(pieces.get(i), pieces.get(j), i, j, balls.get(i), balls.get(j),
+                            known.computeIfAbsent(key(a.index(), b.index()), k -> Relative.of(rig, a, b))
+                                    .of(pieces.get(i), pieces.get(j))));
                 }
             }
         }
@@ -74,27 +85,50 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB) {
         return joined;
     }
 
-    /** How far the balls are apart with their middles there, m; negative where they overlap. */
-    double balls(Vec3[] middles) {
+    /**
+     * A distance that the pieces keep, m; no more exactly than that it is over the limit.
+     *
+     * @param middles of the balls around all pieces
+     * @param spread of a cell of poses, in all of which they keep it; null for the one pose
+     */
+    double distance(Posed posed, Spread spread, Vec3[] middles, double limit) {
         Vec3 m = middles[indexA];
         Vec3 n = middles[indexB];
         double x = m.x() - n.x();
         double y = m.y() - n.y();
         double z = m.z() - n.z();
-        return Math.sqrt(x * x + y * y + z * z) - ballA.radius - ballB.radius;
-    }
-
-    /** From the middle of one ball to that of the other; any direction where they are the same. */
-    private Vec3 apart(Vec3[] middles) {
-        Vec3 apart = middles[indexA].minus(middles[indexB]);
-        return apart.length() > 1e-9 ? apart : Vec3.UP;
-    }
-
-    /** How far the pieces are apart in a pose, m; no more exactly than that it is over the limit. */
-    double distance(Posed posed, Vec3[] middles, double limit) {
+        double nearer = spread == null ? 0 : spread.nearer(relative);
+        double balls = Math.sqrt(x * x + y * y + z * z) - ballA.radius - ballB.radius - nearer;
+        if (balls >= limit) {
+            return balls;
+        }
+        Vec3 apart = new Vec3(x, y, z);
         Placement placeA = posed.place(a);
         Placement placeB = posed.place(b);
-        return Gjk.distance(d -> placeA.point(a.solid().furthest(placeA.inward(d))),
-                d -> placeB.point(b.solid().furthest(placeB.inward(d))), apart(middles), limit);
+        Gjk.Found found = Gjk.find(d -> placeA.point(a.solid().furthest(placeA.inward(d))),
+                d -> placeB.point(b.solid().furthest(placeB.inward(d))), apart.length() > 1e-9 ? apart : Vec3.UP,
+                limit + nearer, spread == null ? Gjk.NEAR_ENOUGH : ROUGHLY);
+        if (spread == null || found.distance() - nearer >= limit || found.distance() == 0) {
+            return Math.max(0, found.distance() - nearer);
+        }
+        double keeps = spread.keeps(relative, a, b, Vec3.ZERO.minus(found.line()).unit());
+        return Math.max(0, Math.max(found.distance() - nearer, keeps));
+    }
+
+    /** Pairs that the same freedoms move against each other. */
+    record Group(List<Freedom> freedoms, List<Near> pairs) {
+        boolean feels(Rig rig, int freedom) {
+            return freedoms.contains(rig.assembly().freedoms().get(freedom));
+        }
+    }
+
+    /** Every such pair of a rig, by what moves them against each other. */
+    static List<Group> groups(Rig rig, List<Ball> balls) {
+        Map<List<Integer>, List<Near>> by = new LinkedHashMap<>();
+        pairs(rig, balls).forEach(p -> by.computeIfAbsent(p.relative.felt(), f -> new ArrayList<>()).add(p));
+        return by.entrySet().stream()
+                .map(e -> new Group(e.getKey().stream().map(rig.assembly().freedoms()::get).toList(),
+                        e.getValue()))
+                .toList();
     }
 }

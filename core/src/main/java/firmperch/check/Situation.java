@@ -32,6 +32,7 @@ public final class Situation {
     private Framed framed;
     private Optional<FrameSolution> frame;
     private Responses responses;
+    private Vec3[] middles;
 
     Situation(Study study, Pose pose) {
         this(study, Posed.of(study.rig(), pose), null);
@@ -295,20 +296,17 @@ public final class Situation {
         return Math.max(0, apart - (spread == null ? 0 : spread.of(piece.body())));
     }
 
-    /** Least distance between pieces that may run into each other, m; infinite if there are none. */
-    double selfDistance() {
-        List<Piece> pieces = study.assembly().pieces();
-        Vec3[] middles = new Vec3[pieces.size()];
-        for (int i = 0; i < middles.length; i++) {
-            middles[i] = posed.point(pieces.get(i).body(), study.balls().get(i).middle());
+    /** Least distance between pieces that may run into each other, m. */
+    double distance(Near.Group group) {
+        if (middles == null) {
+            middles = study.balls().stream().map(b -> posed.point(b.body(), b.middle())).toArray(Vec3[]::new);
         }
+        double far = spread == null ? FAR : CLEAR;
         double least = Double.POSITIVE_INFINITY;
-        for (Near near : study.nearby()) {
-            double apart = near.balls(middles);
-            if (apart < Math.min(least, FAR)) {
-                least = Math.min(least, near.distance(posed, middles, least));
-            } else {
-                least = Math.min(least, apart);
+        for (Near near : group.pairs()) {
+            least = Math.min(least, near.distance(posed, spread, middles, Math.min(least, far)));
+            if (least == 0) {
+                break;
             }
         }
         return least;
@@ -316,6 +314,8 @@ public final class Situation {
 
     /** Further than that nothing need be measured exactly, m. */
     private static final double FAR = 0.1;
+    /** Nor, in a cell of poses, further than that. */
+    private static final double CLEAR = 0.01;
 
     /** Middle of the shot on the filmed plane, in the room, m. */
     public Vec3 shotCentre() {

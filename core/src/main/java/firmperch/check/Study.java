@@ -27,7 +27,7 @@ public final class Study {
     private final Lazy<List<Question<?>>> questions;
     private final Lazy<List<Piece>> bars;
     private final Lazy<List<Near.Ball>> balls;
-    private final Lazy<List<Near>> nearby;
+    private final Lazy<List<Near.Group>> nearby;
     private final Lazy<SupportPolygon> locked;
     private final Lazy<SupportPolygon> rolling;
     private final boolean stays;
@@ -56,7 +56,7 @@ public final class Study {
             return set().framed().bars().stream().filter(bending::add).toList();
         });
         balls = new Lazy<>(() -> rig.assembly().pieces().stream().map(Near.Ball::around).toList());
-        nearby = new Lazy<>(() -> Near.pairs(rig, balls()));
+        nearby = new Lazy<>(() -> Near.groups(rig, balls()));
         locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
         rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
         int freedoms = rig.assembly().freedoms().size();
@@ -139,7 +139,7 @@ public final class Study {
     }
 
     /** Pieces that may run into each other. */
-    List<Near> nearby() {
+    List<Near.Group> nearby() {
         return nearby.get();
     }
 

@@ -27,6 +27,7 @@ final class Rates {
 
     private final Rig rig;
     private final int freedoms;
+    private final double[] extents;
     private final double[][] speed;
     private final double[][][] bend;
     private final boolean[] even;
@@ -44,7 +45,7 @@ final class Rates {
         level = new boolean[freedoms];
         massSpeed = new double[freedoms];
         massBend = new double[freedoms][freedoms];
-        double[] extents = extents();
+        extents = extents();
         for (Body body : bodies) {
             bound(body, extents[body.index()]);
         }
@@ -149,6 +150,11 @@ final class Rates {
 
     private static boolean along(Vec3 axis, Vec3 up) {
         return Math.abs(Math.abs(axis.dot(up)) - 1) < SAME;
+    }
+
+    /** How far from a body's origin anything of it lies, m. */
+    double extent(Body body) {
+        return extents[body.index()];
     }
 
     /** How fast any point of a body moves with a freedom at most, m for each unit. */

@@ -1,6 +1,7 @@
 package firmperch.pose;
 
 import firmperch.body.Body;
+import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
@@ -61,6 +62,16 @@ public final class Spread {
             }
         }
         return sum;
+    }
+
+    /** How much nearer a piece can come to another than it is, going by how fast they move against each other, m. */
+    public double nearer(Relative pair) {
+        return pair.moves(widths);
+    }
+
+    /** A distance that they keep in the whole cell, m: at least {@link #nearer} less than it is in its middle. */
+    public double keeps(Relative pair, Piece one, Piece other, Vec3 n) {
+        return pair.keeps(posed, one, other, n, widths);
     }
 
     /** How far any point of a body can move, m. */

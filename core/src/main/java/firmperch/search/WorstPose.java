@@ -461,13 +461,16 @@ public final class WorstPose {
                 half[axis] /= 2;
                 middle[axis] += side * half[axis];
                 Situation there = study.in(Pose.of(middle));
-                double value = question.at(there).used();
+                double could = question.at(there.loosened(half)).used();
                 count[0]++;
-                if (value > most) {
-                    most = value;
-                    best = middle;
+                if (could > most) {
+                    double value = question.at(there).used();
+                    if (value > most) {
+                        most = value;
+                        best = middle;
+                    }
                 }
-                open.add(new Cell(middle, half, question.at(there.loosened(half)).used()));
+                open.add(new Cell(middle, half, could));
             }
         }
         double bound = most > 0 ? Math.max(0, open.peek().bound / most - 1) : 0;
