@@ -272,14 +272,19 @@ public final class Situation {
                 .plus(new Vec3(project().stance().x(), project().stance().y(), 0));
     }
 
+    /** A point of the room in the perch's axes: {@link #inRoom} undone. */
+    public Vec3 inPerch(Vec3 room) {
+        return turnedBack(room.minus(new Vec3(project().stance().x(), project().stance().y(), 0)));
+    }
+
     /** A direction of the room in the perch's axes. */
-    private Vec3 fromRoom(Vec3 direction) {
+    public Vec3 turnedBack(Vec3 direction) {
         return direction.turned(-project().stance().heading());
     }
 
     /** Furthest that a piece reaches in a direction of the room, m from the room's origin. */
     double reach(Piece piece, Vec3 direction) {
-        Vec3 own = fromRoom(direction);
+        Vec3 own = turnedBack(direction);
         Vec3 origin = new Vec3(project().stance().x(), project().stance().y(), 0);
         double loose = spread == null
                 ? 0
@@ -289,7 +294,7 @@ public final class Situation {
 
     /** Distance between a piece and a box along the room's axes, m; 0 where they overlap. */
     double distance(Piece piece, Vec3 low, Vec3 high) {
-        double apart = Gjk.distance(d -> inRoom(posed.furthest(piece, fromRoom(d))),
+        double apart = Gjk.distance(d -> inRoom(posed.furthest(piece, turnedBack(d))),
                 d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
                         d.z() > 0 ? high.z() : low.z()),
                 Vec3.UP, Double.POSITIVE_INFINITY);

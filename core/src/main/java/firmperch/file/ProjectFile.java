@@ -4,18 +4,14 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import firmperch.make.WholeFile;
 import firmperch.project.Project;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 
 /**
  * Project files, {@code *.perch.json}: one JSON object with {@code format}, {@code version} and {@code project}, all
@@ -111,33 +107,8 @@ public final class ProjectFile {
      * in one step. What the file held before is kept as {@link #previous}.
      */
     public static void write(Path file, Project project) throws IOException {
-        Path target = file.toAbsolutePath();
-        Files.createDirectories(target.getParent());
-        Path fresh = Files.createTempFile(target.getParent(), ".perch", ".tmp");
-        try {
-            try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.WRITE)) {
-                ByteBuffer bytes = StandardCharsets.UTF_8.encode(text(project));
-                while (bytes.hasRemaining()) {
-                    channel.write(bytes);
-                }
-                channel.force(true);
-            }
-            if (Files.exists(target)) {
-                Path copy = Files.createTempFile(target.getParent(), ".perch", ".tmp");
-                Files.copy(target, copy, StandardCopyOption.REPLACE_EXISTING);
-                move(copy, previous(target));
-            }
-            move(fresh, target);
-        } finally {
-            Files.deleteIfExists(fresh);
-        }
-    }
-
-    private static void move(Path from, Path to) throws IOException {
-        try {
-            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-        } catch (AtomicMoveNotSupportedException e) {
-            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
-        }
+        byte[] text = text(project).getBytes(StandardCharsets.UTF_8);
+        WholeFile.keep(file, previous(file));
+        WholeFile.write(file, text);
     }
 }

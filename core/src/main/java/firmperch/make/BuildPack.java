@@ -70,7 +70,7 @@ public final class BuildPack {
             // Made whole before anything of an earlier pack is overwritten.
             ByteArrayOutputStream whole = new ByteArrayOutputStream();
             document.save(whole);
-            Files.write(file, whole.toByteArray());
+            WholeFile.write(file, whole.toByteArray());
         }
     }
 

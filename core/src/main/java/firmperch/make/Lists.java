@@ -3,9 +3,8 @@ package firmperch.make;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.io.IOException;
-import java.io.Writer;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
@@ -20,18 +19,21 @@ public final class Lists {
     public static void writeCuts(MakingPlan plan, Path file) throws IOException {
         UnitSystem system = plan.project().units();
         String unit = " (" + system.label() + ")";
-        try (CSVPrinter csv = printer(file, "Part", "Count", "Material", "Length" + unit, "Width" + unit,
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = printer(text, "Part", "Count", "Material", "Length" + unit, "Width" + unit,
                 "Thickness" + unit, "Holes")) {
             for (CutPiece piece : plan.cuts()) {
                 csv.printRecord(piece.part(), piece.count(), piece.material(), decimal(piece.length(), system),
                         decimal(piece.width(), system), decimal(piece.thickness(), system), piece.holes());
             }
         }
+        WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 
     /** Writes the hardware list, the concrete's bags as its last row. */
     public static void writeHardware(MakingPlan plan, Path file) throws IOException {
-        try (CSVPrinter csv = printer(file, "Item", "Count", "Rough price", "For")) {
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = printer(text, "Item", "Count", "Rough price", "For")) {
             for (HardwareItem item : plan.hardware()) {
                 csv.printRecord(item.item(), item.count(), price(item.price()), item.use());
             }
@@ -41,11 +43,11 @@ public final class Lists {
                                 + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water");
             }
         }
+        WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    private static CSVPrinter printer(Path file, String... header) throws IOException {
-        Writer writer = Files.newBufferedWriter(file, StandardCharsets.UTF_8);
-        return new CSVPrinter(writer, CSVFormat.RFC4180.builder().setHeader(header).get());
+    private static CSVPrinter printer(StringWriter text, String... header) throws IOException {
+        return new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(header).get());
     }
 
     private static String decimal(double metres, UnitSystem system) {

@@ -172,9 +172,7 @@ public final class Views extends VBox {
         Vec3 origin = s.inRoom(s.posed().place(body).origin());
         Vec3 room = view.right().times(x).plus(view.up().times(y))
                 .plus(view.toward().times(view.depth(origin)));
-        Stance stance = s.project().stance();
-        Vec3 own = room.minus(new Vec3(stance.x(), stance.y(), 0)).turned(-stance.heading());
-        return new Tie.Hook(body, s.posed().place(body).inside(own));
+        return new Tie.Hook(body, s.posed().place(body).inside(s.inPerch(room)));
     }
 
     private void press(DrawingPane pane, View view, MouseEvent e) {
@@ -196,11 +194,10 @@ public final class Views extends VBox {
             case Nothing _ -> {
             }
             case Point p -> {
-                Stance stance = document.project().stance();
+                Situation s = now();
                 Vec3 room = view.right().times(x + p.offX).plus(view.up().times(y + p.offY));
-                Vec3 goal = room.minus(new Vec3(stance.x(), stance.y(), 0)).turned(-stance.heading());
-                Reach.Goal wanted = new Reach.Goal(goal, List.of(view.right().turned(-stance.heading()),
-                        view.up().turned(-stance.heading())), NEAR);
+                Reach.Goal wanted = new Reach.Goal(s.inPerch(room),
+                        List.of(s.turnedBack(view.right()), s.turnedBack(view.up())), NEAR);
                 // From where it was taken up, so that only where the hand is now counts, not how it came there.
                 pose(_ -> Reach.to(now().study().rig(), from, p.grip, wanted));
             }
