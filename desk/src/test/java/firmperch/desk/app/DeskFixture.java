@@ -58,9 +58,14 @@ final class DeskFixture {
     private final FxRobot robot;
 
     DeskFixture(Stage stage) {
+        this(stage, null);
+    }
+
+    /** The window opened on a file. */
+    DeskFixture(Stage stage, Path file) {
         this.robot = new FxRobot();
         app.ask(answers);
-        app.open(stage, Opening.of(null), app::begin);
+        app.open(stage, Opening.of(file), app::begin);
     }
 
     /** Waits for the desk that follows the first picture. */
