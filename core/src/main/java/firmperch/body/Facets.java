@@ -32,18 +32,23 @@ public record Facets(List<Vec3> corners, List<Facet> faces) {
     /** Those of a solid. */
     public static Facets of(Solid solid) {
         List<Vec3> corners = new ArrayList<>();
-        Map<Vec3, Integer> known = new HashMap<>();
+        Map<List<Long>, Integer> known = new HashMap<>();
         List<Facet> faces = new ArrayList<>();
         for (Solid.Face face : solid.faces()) {
             List<Integer> numbers = new ArrayList<>();
             for (Vec3 corner : face.corners()) {
-                numbers.add(known.computeIfAbsent(corner, c -> {
-                    corners.add(c);
+                numbers.add(known.computeIfAbsent(place(corner), c -> {
+                    corners.add(corner);
                     return corners.size() - 1;
                 }));
             }
             faces.add(new Facet(face.normal(), numbers, face.seams()));
         }
         return new Facets(corners, faces);
+    }
+
+    /** Where a corner lies, in nanometres: once round a circle is where it began. */
+    private static List<Long> place(Vec3 corner) {
+        return List.of(Math.round(corner.x() * 1e9), Math.round(corner.y() * 1e9), Math.round(corner.z() * 1e9));
     }
 }

@@ -73,6 +73,8 @@ public final class SideView {
             out.box(Ink.ROOM, -0.03, room.ceiling(), right, room.ceiling() + 0.02);
             out.label(Ink.HINT, new Point(0.01, room.ceiling() - 0.06), Anchor.RIGHT,
                     "ceiling " + s.length(room.ceiling()));
+        }
+        if (scene.wholeRoom()) {
             out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceiling());
             out.label(Ink.HINT, new Point(right, room.ceiling() - 0.06), Anchor.LEFT,
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));

@@ -46,6 +46,24 @@ class FourBarTest {
         assertThat(state.couplerRate()).isCloseTo((more.coupler() - less.coupler()) / (2 * step), within(1e-6));
     }
 
+    /** What is said to be the fastest that its bars turn is never passed, and is not far off (sampled a thousand times). */
+    @ParameterizedTest
+    @CsvSource({"-0.7, 0.7, 0.60, 0.62, 0.11, 0.12", "-0.6, 0.4, 0.60, 0.59, 0.11, 0.11",
+            "-0.5, 0.6, 0.5, 0.52, 0.1, 0.15"})
+    void ratesAreBounded(double from, double to, double first, double second, double ground, double coupler) {
+        FourBar bars = new FourBar(0, ground, first, second, 0, coupler);
+        assertThat(bars.meets(from, to)).isTrue();
+        double couplerRate = 0;
+        double secondRate = 0;
+        for (int i = 0; i <= 1000; i++) {
+            FourBar.State state = bars.at(from + (to - from) * i / 1000);
+            couplerRate = Math.max(couplerRate, Math.abs(state.couplerRate()));
+            secondRate = Math.max(secondRate, Math.abs(state.secondRate()));
+        }
+        assertThat(bars.mostCouplerRate(from, to)).isGreaterThanOrEqualTo(couplerRate);
+        assertThat(bars.mostSecondRate(from, to)).isGreaterThanOrEqualTo(secondRate).isLessThan(5 * secondRate);
+    }
+
     @Test
     void barsThatCannotMeetAreTold() {
         assertThat(new FourBar(0, 0.5, 0.2, 0.2, 0, 0.1).meets(-1, 1)).isFalse();

@@ -1,11 +1,13 @@
 package firmperch.desk.frame;
 
+import firmperch.body.Contact;
 import firmperch.body.Station;
 import firmperch.check.Finding;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.Words;
 import firmperch.pose.Posed;
+import firmperch.project.Place;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
@@ -15,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -83,9 +86,21 @@ public final class LoadPath extends VBox {
             build(path);
         }
         rows.values().forEach(row -> row.show(assessment));
-        UnitSystem system = assessment.project().units();
-        floor.setText("floor, sloping " + Quantity.ANGLE.show(assessment.project().place().room().slope(), system));
+        floor.setText(ground(assessment));
         drawFlow();
+    }
+
+    /** What carries it all, in words. */
+    private static String ground(Assessment assessment) {
+        Place place = assessment.project().place();
+        UnitSystem system = assessment.project().units();
+        return assessment.study().assembly().contacts().stream().map(Contact::surface).distinct()
+                .map(surface -> switch (surface) {
+                    case FLOOR -> "floor, sloping " + Quantity.ANGLE.show(place.room().slope(), system);
+                    case BENCH -> "bench, " + Quantity.LENGTH.show(place.bench().height(), system) + " high";
+                    case CEILING -> "ceiling, " + Quantity.LENGTH.show(place.room().ceiling(), system) + " up";
+                    case WALL -> "wall";
+                }).collect(Collectors.joining(" and "));
     }
 
     /** A row for each station, from the camera down to the place. */
