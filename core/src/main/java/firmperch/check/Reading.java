@@ -49,10 +49,15 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         return asked <= 0 ? Double.POSITIVE_INFINITY : available / asked;
     }
 
-    /** Asked over available, from 1/PLENTY up to PLENTY: what a search for the worst pose makes as large as it gets. */
+    /**
+     * What a search for the worst pose makes as large as it gets: asked over available up to {@link #PLENTY}, and from there on as
+     * much more as there is less, so that what runs into something by much is told from what touches it.
+     */
     public double used() {
-        double a = Math.max(asked, 0);
-        return a >= PLENTY * available ? PLENTY : a / available;
+        if (asked <= 0) {
+            return 0;
+        }
+        return asked < PLENTY * available ? asked / available : PLENTY + PLENTY * (1 / PLENTY - available / asked);
     }
 
     /** How this margin is called. */

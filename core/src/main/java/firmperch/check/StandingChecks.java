@@ -75,7 +75,7 @@ final class StandingChecks {
                     Tipping t = s.tipping();
                     double needed = Math.max(0.001, t.centre().z() * Math.tan(t.slope()));
                     double inside = t.clearance();
-                    return new Reading(needed, Math.max(0, inside), () -> s.length(inside) + " inside its support; "
+                    return new Reading(needed, inside, () -> s.length(inside) + " inside its support; "
                             + s.length(needed) + " are used up by the floor's slope of "
                             + s.show(Quantity.ANGLE, t.slope()))
                             .saying(() -> inside > 0

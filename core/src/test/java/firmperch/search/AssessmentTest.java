@@ -31,6 +31,36 @@ class AssessmentTest {
         assertThat(new Reading(asked, available, () -> "").verdict(true, 1.25)).isEqualTo(verdict);
     }
 
+    /** The less there is the more is used, without a step, also where nothing is left and where it is less than nothing. */
+    @Test
+    void whatIsUsedGrowsAsWhatIsThereShrinks() {
+        double before = 0;
+        for (double available = 3; available > -2; available -= 0.001) {
+            double used = new Reading(0.05, available, () -> "").used();
+            assertThat(used).isGreaterThan(before);
+            before = used;
+        }
+        assertThat(new Reading(1, 4, () -> "").used()).isEqualTo(0.25);
+        assertThat(new Reading(1, 0.02 + 1e-12, () -> "").used()).isCloseTo(new Reading(1, 0.02, () -> "").used(),
+                within(1e-6));
+        assertThat(new Reading(0, 0, () -> "").used()).as("where nothing is asked").isZero();
+    }
+
+    /** An arm that goes through the ceiling is shown where it does so furthest, not where it just touches (sampled by hand). */
+    @Test
+    void whatHitsIsShownWhereItHitsMost() {
+        Project low = Demo.with("place.room.ceiling", 2.0);
+        Finding found = Assessor.everyPose(low, Progress.NONE).finding("clear.ceiling");
+        double worst = Double.POSITIVE_INFINITY;
+        var study = firmperch.check.Study.of(low);
+        for (var pose : new WorstPose(study).grid()) {
+            worst = Math.min(worst, study.question("clear.ceiling").orElseThrow().at(study.in(pose)).available());
+        }
+        assertThat(worst).isLessThan(-0.03);
+        assertThat(found.reading().available()).isLessThan(worst + 0.001);
+        assertThat(found.reading().said().get()).contains("hits the ceiling by");
+    }
+
     @Test
     void aReadingThatIsNoNumberIsAFaultOfTheProgram() {
         assertThatThrownBy(() -> new Reading(Double.NaN, 1, () -> "")).isInstanceOf(IllegalStateException.class);

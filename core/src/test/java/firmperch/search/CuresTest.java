@@ -9,6 +9,7 @@ import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.stock.Closure;
 import firmperch.stock.PostStock;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,6 +101,40 @@ class CuresTest {
         assertThat(finding.verdict()).as(id).isEqualTo(Verdict.GIVES);
         assertThat(finding.cures()).as("cures of %s", id).anySatisfy(
                 cure -> assertThat(cure.verdict()).isNotEqualTo(Verdict.GIVES));
+    }
+
+    /** The slice's own cure for a low ceiling was a lower stop: it is found again, and first, as it costs nothing and spoils nothing. */
+    @Test
+    void anArmThatGoesThroughTheCeilingIsStoppedBefore() {
+        Project low = Demo.with("place.room.ceiling", 2.0);
+        Assessment every = Assessor.everyPose(low, Progress.NONE);
+        Finding finding = Assessor.withCures(every, every.finding("clear.ceiling"), Progress.NONE)
+                .finding("clear.ceiling");
+        assertThat(finding.verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(finding.cures().getFirst()).satisfies(cure -> {
+            assertThat(cure.what()).startsWith("highest arm angle 48.0° → ");
+            assertThat(cure.verdict()).isEqualTo(Verdict.HOLDS);
+            assertThat(cure.worsens()).isEmpty();
+        });
+        // The smallest that does: five degrees more, and it hits again or comes too near.
+        double stop = firmperch.param.Path.of("perch.arm.stops.high").number(finding.cures().getFirst().changed());
+        assertThat(Assessor.everyPose(Demo.with(low, "perch.arm.stops.high", stop + Math.toRadians(5)), Progress.NONE)
+                .finding("clear.ceiling").verdict()).isEqualTo(Verdict.GIVES);
+    }
+
+    /** Where every single change spoils something else, two together that do not are looked for. */
+    @Test
+    void whatSpoilsSomethingElseIsNotTheEndOfIt() {
+        Project weak = Demo.with("perch.arm.pivots.closure", Closure.ALL.get("wing-nut"), "perch.arm.pivots.tightened",
+                2);
+        Assessment every = Assessor.everyPose(weak, Progress.NONE);
+        List<Finding.Cure> cures = Assessor.withCures(every, every.finding("friction@arm.lift"), Progress.NONE)
+                .finding("friction@arm.lift").cures();
+        assertThat(cures).anySatisfy(cure -> {
+            assertThat(cure.verdict()).isEqualTo(Verdict.HOLDS);
+            assertThat(cure.worsens()).isEmpty();
+            assertThat(cure.what()).contains("; ");
+        });
     }
 
     /** A drag keeps what is known of every pose and renews what the pose decides. */

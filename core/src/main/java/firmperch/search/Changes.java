@@ -1,0 +1,218 @@
+package firmperch.search;
+
+import firmperch.body.Assembly;
+import firmperch.body.Vec3;
+import firmperch.check.Situation;
+import firmperch.param.Described;
+import firmperch.param.Param;
+import firmperch.param.Path;
+import firmperch.part.Mounted;
+import firmperch.pose.Pose;
+import firmperch.pose.Reach;
+import firmperch.project.Project;
+import firmperch.project.Stance;
+import firmperch.stock.Catalogue;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/**
+ * What can be changed about a project: every value that may be varied, in its own steps and stock sizes, and other places and
+ * settings of the rig.
+ */
+final class Changes {
+    private static final int MOST_STEPS = 40;
+    private static final int MOST_COUNT = 6;
+
+    private final Project project;
+    private final List<Change> all = new ArrayList<>();
+
+    /**
+     * One way to change a project, in growing doses.
+     *
+     * @param doses made when they are tried; nothing where the geometry does not allow one
+     * @param moves true if it leaves the rig as it is and moves it
+     */
+    record Change(List<Supplier<Optional<Dose>>> doses, boolean moves) {}
+
+    /**
+     * A change that could be made.
+     *
+     * @param path of the value that it sets; null for a move
+     */
+    record Dose(String what, Project changed, Path path, Object value) {
+        /** The same on top of another; nothing if the two do not go together. */
+        Optional<Dose> after(Dose other) {
+            try {
+                return Optional.of(new Dose(other.what + "; " + what, path.with(other.changed, value), null, null));
+            } catch (InvalidValue impossible) {
+                return Optional.empty();
+            }
+        }
+    }
+
+    private Changes(Project project) {
+        this.project = project;
+    }
+
+    /** All ways to change a project, as it is set. */
+    static List<Change> of(Situation set) {
+        Changes changes = new Changes(set.project());
+        for (Mounted mounted : set.project().perch().parts()) {
+            changes.vary(mounted.part(), Path.of("perch").then(mounted.name()));
+        }
+        changes.vary(set.project().shot(), Path.of("shot"));
+        changes.all.addAll(changes.moves(set));
+        return List.copyOf(changes.all);
+    }
+
+    private void vary(Described record, Path path) {
+        for (Param param : record.params().all()) {
+            Object value = record.params().value((Record) record, param.name());
+            Path at = path.then(param.name());
+            if (param.kind() instanceof Param.Group) {
+                vary((Described) value, at);
+            } else if (param.varied()) {
+                vary(param, at, value);
+            }
+        }
+    }
+
+    private void vary(Param param, Path path, Object value) {
+        switch (param.kind()) {
+            case Param.Measure m -> {
+                for (int side : new int[]{1, -1}) {
+                    List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+                    boolean ends = false;
+                    for (int step = 1; step <= MOST_STEPS && !ends; step++) {
+                        double changed = round((double) value + side * step * m.step(), m.step());
+                        ends = changed <= m.least() || changed >= m.most();
+                        add(doses, param, path, value, Math.clamp(changed, m.least(), m.most()));
+                    }
+                    all.add(new Change(doses, false));
+                }
+            }
+            case Param.Whole w -> {
+                for (int side : new int[]{1, -1}) {
+                    List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+                    for (int step = 1; step <= MOST_COUNT; step++) {
+                        int changed = (int) value + side * step;
+                        if (changed >= w.least() && changed <= w.most()) {
+                            add(doses, param, path, value, changed);
+                        }
+                    }
+                    all.add(new Change(doses, false));
+                }
+            }
+            case Param.Choice c -> {
+                for (Catalogue.Row row : c.catalogue().rows()) {
+                    List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+                    add(doses, param, path, value, row);
+                    all.add(new Change(doses, false));
+                }
+            }
+            case Param.Either _ -> {
+                List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+                add(doses, param, path, value, !(boolean) value);
+                all.add(new Change(doses, false));
+            }
+            default -> {
+            }
+        }
+    }
+
+    /** To a whole number of steps where the value is one already, so that stock sizes stay stock sizes. */
+    private static double round(double value, double step) {
+        double whole = Math.rint(value / step * 2) / 2 * step;
+        return Math.abs(whole - value) < step * 0.26 ? Math.rint(value * 1e6) / 1e6 : value;
+    }
+
+    private void add(List<Supplier<Optional<Dose>>> doses, Param param, Path path, Object value, Object changed) {
+        if (!changed.equals(value)) {
+            doses.add(dose(words(param, value, changed), () -> path.with(project, changed), path, changed));
+        }
+    }
+
+    private static Supplier<Optional<Dose>> dose(String what, Supplier<Project> changed, Path path, Object value) {
+        return () -> {
+            try {
+                return Optional.of(new Dose(what, changed.get(), path, value));
+            } catch (InvalidValue impossible) {
+                // The geometry does not allow this dose; the others may still do.
+                return Optional.empty();
+            }
+        };
+    }
+
+    private String words(Param param, Object value, Object changed) {
+        String label = Character.toLowerCase(param.label().charAt(0)) + param.label().substring(1);
+        return switch (param.kind()) {
+            case Param.Measure m -> label + " " + m.quantity().show((double) value, project.units()) + " → "
+                    + m.quantity().show((double) changed, project.units());
+            case Param.Choice _ -> label + " " + ((Catalogue.Row) changed).label() + " instead of "
+                    + ((Catalogue.Row) value).label();
+            case Param.Either e -> label + " " + ((boolean) changed ? e.yes() : e.no());
+            default -> label + " " + value + " → " + changed;
+        };
+    }
+
+    // Other places and settings.
+
+    private List<Change> moves(Situation set) {
+        List<Change> moves = new ArrayList<>();
+        Vec3 off = set.offCentre().times(-1);
+        moves.add(moved("roll the perch by " + set.length(off.length()), project.stance().x() + off.x(),
+                project.stance().y() + off.y(), off.length() > 1e-4));
+        for (int side : new int[]{1, -1}) {
+            List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+            for (int step = 1; step <= MOST_STEPS; step++) {
+                doses.addAll(moved("stand " + set.length(0.02 * step) + (side > 0 ? " further from" : " nearer")
+                        + " the wall", project.stance().x() + side * 0.02 * step, project.stance().y(), true).doses());
+            }
+            moves.add(new Change(doses, true));
+        }
+        double needed = Math.max(Math.max(project.shot().camera().nearestFocus(),
+                project.shot().framing().nearestPossible()),
+                project.shot().handsRoom() + project.shot().camera().lensLength()) + 0.01;
+        moves.add(toHeight(set, set.sensorHeightWanted()));
+        moves.add(toHeight(set, set.shotCentre().z() + needed));
+        moves.add(pixels());
+        return moves;
+    }
+
+    private Change moved(String what, double x, double y, boolean worth) {
+        return new Change(worth
+                ? List.of(dose(what, () -> project.with(project.stance().at(x, y)), null, null))
+                : List.of(), true);
+    }
+
+    private Change toHeight(Situation set, double height) {
+        Assembly assembly = set.study().assembly();
+        Pose pose = Reach.to(set.study().rig(), set.posed().pose(), set.sensorHook(), Reach.Goal.height(height));
+        Situation there = set.in(pose);
+        Stance stance = project.stance().with(pose.joints(assembly));
+        Vec3 back = set.inRoom(set.sensor()).minus(set.inRoom(there.sensor()));
+        String what = "camera to " + set.length(there.sensor().z()) + " above the floor";
+        // It stays over the same spot, rolled by as much as the arm's tip moved; if it cannot stand there, where it is.
+        Supplier<Optional<Dose>> rolled = dose(what,
+                () -> project.with(stance.at(stance.x() + back.x(), stance.y() + back.y())), null, null);
+        Supplier<Optional<Dose>> standing = dose(what, () -> project.with(stance), null, null);
+        return new Change(List.of(() -> rolled.get().or(standing)), true);
+    }
+
+    /** More pixels both ways, as the picture keeps its shape. */
+    private Change pixels() {
+        List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+        int now = project.shot().camera().pixels().wide();
+        for (int wide : new int[]{1920, 3840, 5760, 7680}) {
+            if (wide > now) {
+                int high = Math.round((float) wide * project.shot().camera().pixels().high() / now);
+                doses.add(dose("film " + wide + " × " + high + " pixels", () -> Path.of("shot.camera.pixels.wide")
+                        .with(Path.of("shot.camera.pixels.high").with(project, high), wide), null, null));
+            }
+        }
+        return new Change(doses, false);
+    }
+}
