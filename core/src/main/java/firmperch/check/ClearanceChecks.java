@@ -3,7 +3,6 @@ package firmperch.check;
 import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Freedom;
-import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
@@ -54,10 +53,10 @@ final class ClearanceChecks {
                 self().feeling(Near.Group::feels));
     }
 
-    /** Pieces that may run into a surface: not those that stand on it or are fixed to it. */
-    private static List<Piece> apart(Situation s, Surface surface) {
+    /** Bodies that may run into a surface: not those that stand on it or are fixed to it. */
+    private static Predicate<Body> apart(Situation s, Surface surface) {
         Set<Body> fixed = s.study().fixedTo(surface);
-        return s.study().assembly().pieces().stream().filter(p -> !fixed.contains(p.body())).toList();
+        return body -> !fixed.contains(body);
     }
 
     private static Reading reading(Situation s, double asked, double gap, String from) {
@@ -79,7 +78,8 @@ final class ClearanceChecks {
         return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling",
                 "ceiling − highest point",
                 s -> reading(s, s.policy().distances().gap(),
-                        s.project().place().room().ceiling() - s.topBelowCeiling(),
+                        s.project().place().room().ceiling()
+                                - s.clearance().furthest(Vec3.UP, apart(s, Surface.CEILING)),
                         "to the ceiling"));
     }
 
@@ -87,11 +87,9 @@ final class ClearanceChecks {
         return clear("clear.wall", Scope.SET_POSE, "Does it clear the walls?", "it hits a wall",
                 "wall − furthest point", s -> {
                     Room room = s.project().place().room();
-                    double least = Double.POSITIVE_INFINITY;
-                    for (Piece piece : apart(s, Surface.WALL)) {
-                        least = Math.min(least, -s.reach(piece, new Vec3(-1, 0, 0)));
-                        least = Math.min(least, room.depth() - s.reach(piece, new Vec3(1, 0, 0)));
-                    }
+                    Predicate<Body> apart = apart(s, Surface.WALL);
+                    double least = Math.min(-s.clearance().furthest(new Vec3(-1, 0, 0), apart),
+                            room.depth() - s.clearance().furthest(new Vec3(1, 0, 0), apart));
                     // A wall may be touched by what is swung there; it may not be in the way.
                     return reading(s, PASSING, least, "to a wall");
                 });
@@ -100,13 +98,8 @@ final class ClearanceChecks {
     private static Check<Void> floor() {
         return clear("clear.floor", Scope.SET_POSE, "Does it clear the floor?", "it hits the floor",
                 "lowest point that does not stand on it",
-                s -> {
-                    double least = Double.POSITIVE_INFINITY;
-                    for (Piece piece : apart(s, Surface.FLOOR)) {
-                        least = Math.min(least, -s.reach(piece, new Vec3(0, 0, -1)));
-                    }
-                    return reading(s, FLOOR_GAP, least, "to the floor");
-                });
+                s -> reading(s, FLOOR_GAP, -s.clearance().furthest(new Vec3(0, 0, -1), apart(s, Surface.FLOOR)),
+                        "to the floor"));
     }
 
     private static Check<Void> bench() {
@@ -116,29 +109,9 @@ final class ClearanceChecks {
                     Vec3 low = new Vec3(b.from(), -b.width() / 2, b.under());
                     Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
                     double gap = s.policy().distances().gap();
-                    double least = Double.POSITIVE_INFINITY;
-                    for (Piece piece : apart(s, Surface.BENCH)) {
-                        // By its outline first: most pieces are far off.
-                        double rough = rough(s, piece, low, high);
-                        if (rough < Math.min(least, 4 * gap)) {
-                            least = Math.min(least, s.distance(piece, low, high));
-                        } else {
-                            least = Math.min(least, rough);
-                        }
-                    }
-                    return reading(s, gap, least, "to the bench");
+                    return reading(s, gap, s.clearance().fromBox(low, high, apart(s, Surface.BENCH), 4 * gap),
+                            "to the bench");
                 });
-    }
-
-    /** A distance that is no more than the true one: the largest gap along any axis. */
-    private static double rough(Situation s, Piece piece, Vec3 low, Vec3 high) {
-        double x = Math.max(low.x() - s.reach(piece, new Vec3(1, 0, 0)),
-                -s.reach(piece, new Vec3(-1, 0, 0)) - high.x());
-        double y = Math.max(low.y() - s.reach(piece, new Vec3(0, 1, 0)),
-                -s.reach(piece, new Vec3(0, -1, 0)) - high.y());
-        double z = Math.max(low.z() - s.reach(piece, new Vec3(0, 0, 1)),
-                -s.reach(piece, new Vec3(0, 0, -1)) - high.z());
-        return Math.max(x, Math.max(y, z));
     }
 
     /** Of all pieces that the same joints move against each other. */
@@ -153,7 +126,7 @@ final class ClearanceChecks {
                         group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
                                 .collect(Collectors.joining(" or ")),
                         (Station) null, group)).toList(),
-                (group, s) -> reading(s, PASSING, s.distance(group), "between its own pieces"),
+                (group, s) -> reading(s, PASSING, s.clearance().within(group), "between its own pieces"),
                 Check.Certainty.PROVEN);
     }
 
@@ -163,13 +136,8 @@ final class ClearanceChecks {
                 Scope.SET_POSE, false, "the walkway closes", "wall to the nearest of base and wheels",
                 "geometry of the plan; 450–600 mm is common practice, no source"), Check.Certainty.PROVEN,
                 study -> !study.fixedTo(Surface.FLOOR).isEmpty(), s -> {
-                    double open = Double.POSITIVE_INFINITY;
-                    Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
-                    for (Piece piece : s.study().assembly().pieces()) {
-                        if (standing.contains(piece.body())) {
-                            open = Math.min(open, -s.reach(piece, new Vec3(-1, 0, 0)));
-                        }
-                    }
+                    double open = -s.clearance().furthest(new Vec3(-1, 0, 0),
+                            s.study().fixedTo(Surface.FLOOR)::contains);
                     for (Contact contact : s.study().assembly().contacts()) {
                         if (contact instanceof Contact.Caster c) {
                             open = Math.min(open,

@@ -3,7 +3,6 @@ package firmperch.check;
 import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Mount;
-import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Tie;
@@ -21,7 +20,6 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 
 /** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
@@ -32,7 +30,9 @@ public final class Situation {
     private Framed framed;
     private Optional<FrameSolution> frame;
     private Responses responses;
-    private Vec3[] middles;
+    private Clearance clearance;
+    private double ground = Double.NaN;
+    private final Tipping[] tipping = new Tipping[2];
 
     Situation(Study study, Pose pose) {
         this(study, Posed.of(study.rig(), pose), null);
@@ -138,13 +138,16 @@ public final class Situation {
 
     /** Height of the lowest surface that it stands on, m. */
     double ground() {
-        double least = Double.POSITIVE_INFINITY;
-        for (Contact contact : study.assembly().contacts()) {
-            if (contact.surface().carries()) {
-                least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
+        if (Double.isNaN(ground)) {
+            double least = Double.POSITIVE_INFINITY;
+            for (Contact contact : study.assembly().contacts()) {
+                if (contact.surface().carries()) {
+                    least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
+                }
             }
+            ground = Double.isInfinite(least) ? 0 : least;
         }
-        return Double.isInfinite(least) ? 0 : least;
+        return ground;
     }
 
     /** A point with its height measured from {@link #ground}. */
@@ -169,12 +172,20 @@ public final class Situation {
 
     /** What it takes to tip it on this floor. */
     public Tipping tipping() {
-        return tipping(support(false));
+        return tipping(false);
     }
 
     /** The same with its brakes off. */
     public Tipping rolling() {
-        return tipping(support(true));
+        return tipping(true);
+    }
+
+    private Tipping tipping(boolean rolling) {
+        int known = rolling ? 1 : 0;
+        if (tipping[known] == null) {
+            tipping[known] = tipping(support(rolling));
+        }
+        return tipping[known];
     }
 
     private Tipping tipping(SupportPolygon support) {
@@ -214,28 +225,19 @@ public final class Situation {
         return posed.weight();
     }
 
-    /** Highest point of what is not fixed to the ceiling, m; −∞ if all of it is. */
-    double topBelowCeiling() {
-        return top(Double.POSITIVE_INFINITY, study.fixedTo(Surface.CEILING));
-    }
-
-    /** Highest point of all bodies but these, looked for only until something is that high. */
-    private double top(double enough, Set<Body> without) {
-        double most = Double.NEGATIVE_INFINITY;
-        List<Piece> pieces = study.assembly().pieces();
-        for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
-            if (!without.contains(pieces.get(i).body())) {
-                most = Math.max(most, posed.reach(pieces.get(i), Vec3.UP) + rise(pieces.get(i).body()));
-            }
+    /** How near its pieces are to the room and to each other. */
+    Clearance clearance() {
+        if (clearance == null) {
+            clearance = new Clearance(study, posed, spread);
         }
-        return most;
+        return clearance;
     }
 
     /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */
     public double pushHeight() {
         double most = policy().standing().pushHeight();
         double ground = ground();
-        return Math.min(top(ground + most, Set.of()) - ground, most);
+        return Math.min(clearance().furthest(Vec3.UP, body -> true, ground + most) - ground, most);
     }
 
     /** Push at that height that the policy asks for, N. */
@@ -281,46 +283,6 @@ public final class Situation {
     public Vec3 turnedBack(Vec3 direction) {
         return direction.turned(-project().stance().heading());
     }
-
-    /** Furthest that a piece reaches in a direction of the room, m from the room's origin. */
-    double reach(Piece piece, Vec3 direction) {
-        Vec3 own = turnedBack(direction);
-        Vec3 origin = new Vec3(project().stance().x(), project().stance().y(), 0);
-        double loose = spread == null
-                ? 0
-                : direction.radius() == 0 ? spread.rise(piece.body()) : spread.of(piece.body());
-        return posed.reach(piece, own) + origin.dot(direction) + loose;
-    }
-
-    /** Distance between a piece and a box along the room's axes, m; 0 where they overlap. */
-    double distance(Piece piece, Vec3 low, Vec3 high) {
-        double apart = Gjk.distance(d -> inRoom(posed.furthest(piece, turnedBack(d))),
-                d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
-                        d.z() > 0 ? high.z() : low.z()),
-                Vec3.UP, Double.POSITIVE_INFINITY);
-        return Math.max(0, apart - (spread == null ? 0 : spread.of(piece.body())));
-    }
-
-    /** Least distance between pieces that may run into each other, m. */
-    double distance(Near.Group group) {
-        if (middles == null) {
-            middles = study.balls().stream().map(b -> posed.point(b.body(), b.middle())).toArray(Vec3[]::new);
-        }
-        double far = spread == null ? FAR : CLEAR;
-        double least = Double.POSITIVE_INFINITY;
-        for (Near near : group.pairs()) {
-            least = Math.min(least, near.distance(posed, spread, middles, Math.min(least, far)));
-            if (least == 0) {
-                break;
-            }
-        }
-        return least;
-    }
-
-    /** Further than that nothing need be measured exactly, m. */
-    private static final double FAR = 0.1;
-    /** Nor, in a cell of poses, further than that. */
-    private static final double CLEAR = 0.01;
 
     /** Middle of the shot on the filmed plane, in the room, m. */
     public Vec3 shotCentre() {

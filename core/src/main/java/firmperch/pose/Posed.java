@@ -8,9 +8,11 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Motion;
 import firmperch.body.Station;
+import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameSolver;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -30,6 +32,7 @@ public final class Posed {
     private double mass;
     private Vec3 centre;
     private double top = Double.NaN;
+    private double[] lowest;
 
     private Posed(Rig rig, Pose pose) {
         this.rig = rig;
@@ -119,14 +122,16 @@ public final class Posed {
 
     /** How far a contact is from its surface, taken to lie where the nearest of all that touch it is, m. */
     public double lifted(Contact contact) {
-        Vec3 normal = contact.surface().normal();
-        double least = Double.POSITIVE_INFINITY;
-        for (Contact other : rig.assembly().contacts()) {
-            if (other.surface() == contact.surface()) {
-                least = Math.min(least, at(other).dot(normal));
+        if (lowest == null) {
+            double[] least = new double[Surface.values().length];
+            Arrays.fill(least, Double.POSITIVE_INFINITY);
+            for (Contact other : rig.assembly().contacts()) {
+                int surface = other.surface().ordinal();
+                least[surface] = Math.min(least[surface], at(other).dot(other.surface().normal()));
             }
+            lowest = least;
         }
-        return at(contact).dot(normal) - least;
+        return at(contact).dot(contact.surface().normal()) - lowest[contact.surface().ordinal()];
     }
 
     /** The camera's mounting face. */

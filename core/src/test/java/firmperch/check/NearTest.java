@@ -99,9 +99,9 @@ class NearTest {
                 }
                 Situation there = study.in(Pose.of(at));
                 for (Near.Group group : study.nearby()) {
-                    double said = sure.distance(group);
+                    double said = sure.clearance().within(group);
                     // Beyond a centimetre a cell is only said to be further apart than that.
-                    assertThat(there.distance(group)).isGreaterThanOrEqualTo(Math.min(said, 0.01) - 1e-7);
+                    assertThat(there.clearance().within(group)).isGreaterThanOrEqualTo(Math.min(said, 0.01) - 1e-7);
                 }
             }
         }
@@ -125,8 +125,8 @@ class NearTest {
                             ? at[f]
                             : freedom.nearest(freedom.from() + span * random.nextDouble());
                 }
-                assertThat(study.in(Pose.of(at)).distance(group))
-                        .isCloseTo(study.in(Pose.of(other)).distance(group), within(1e-6));
+                assertThat(study.in(Pose.of(at)).clearance().within(group))
+                        .isCloseTo(study.in(Pose.of(other)).clearance().within(group), within(1e-6));
             }
         }
     }
@@ -149,8 +149,9 @@ class NearTest {
     void whatPassesCloselyIsProvenClose() {
         Study study = Study.of(Demo.project());
         Near.Group sticks = study.nearby().stream().filter(g -> g.freedoms().size() == 2).findFirst().orElseThrow();
-        double gap = study.set().distance(sticks);
+        double gap = study.set().clearance().within(sticks);
         double[] half = {0, 0.3, 0.003};
-        assertThat(study.set().loosened(half).distance(sticks)).isGreaterThan(0.99 * gap).isLessThanOrEqualTo(gap);
+        assertThat(study.set().loosened(half).clearance().within(sticks)).isGreaterThan(0.99 * gap)
+                .isLessThanOrEqualTo(gap);
     }
 }
