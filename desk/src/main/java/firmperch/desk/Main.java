@@ -1,7 +1,6 @@
 package firmperch.desk;
 
 import firmperch.desk.app.Window;
-import firmperch.desk.document.UserData;
 import firmperch.desk.document.LogFile;
 import firmperch.desk.cli.FirmPerch;
 import java.util.Arrays;
@@ -17,7 +16,7 @@ public final class Main {
         // Records are made and read by reflection, each kind of them once: the platform's plain way to call them starts sooner than
         // code spun for every one (JEP 416).
         System.setProperty("jdk.reflect.useNativeAccessorOnly", "true");
-        LogFile.open(UserData.folder().resolve("log"));
+        LogFile.whenNeeded();
         List<String> list = Arrays.asList(arguments);
         boolean window = list.isEmpty()
                 || list.stream().anyMatch(a -> a.equals("--demo") || a.startsWith("--tour="))

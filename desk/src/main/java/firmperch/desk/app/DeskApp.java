@@ -54,8 +54,10 @@ import org.slf4j.LoggerFactory;
 /** The window: files, shortcuts, recovery and closing around the {@link DeskView}. */
 public final class DeskApp extends Application implements DeskView.Host {
     private static final Logger LOG = LoggerFactory.getLogger(DeskApp.class);
-    private static final List<String> FONTS = List.of("IBMPlexSans_400Regular.ttf", "IBMPlexSans_500Medium.ttf",
+    /** What the first picture is written in, and what the desk needs besides. */
+    private static final List<String> FIRST_FONTS = List.of("IBMPlexSans_400Regular.ttf",
             "IBMPlexSans_600SemiBold.ttf");
+    private static final List<String> OTHER_FONTS = List.of("IBMPlexSans_500Medium.ttf");
 
     private final RecentFiles recent = new RecentFiles(UserData.folder());
     private final Recovery recovery = new Recovery(UserData.folder());
@@ -138,7 +140,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     /** Shows the window as long as there is nothing to show in it. */
     private void prepare(Stage primary) {
         stage = primary;
-        FONTS.forEach(font -> Font.loadFont(DeskApp.class.getResourceAsStream("/firmperch/fonts/" + font), 12));
+        load(FIRST_FONTS);
         stage.setScene(new Scene(new FirstPicture(), 1280, 800));
         stage.setMinWidth(1100);
         stage.setMinHeight(640);
@@ -146,9 +148,14 @@ public final class DeskApp extends Application implements DeskView.Host {
         stage.show();
     }
 
+    private static void load(List<String> fonts) {
+        fonts.forEach(font -> Font.loadFont(DeskApp.class.getResourceAsStream("/firmperch/fonts/" + font), 12));
+    }
+
     /** The verdict is on the screen: now the desk around it, and the search for what is worse than this pose. */
     void begin() {
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        load(OTHER_FONTS);
         desk = new DeskView(document, this);
         Scene scene = stage.getScene();
         scene.setRoot(desk);

@@ -1,5 +1,11 @@
 package firmperch.desk.app;
 
+import firmperch.check.Situation;
+import firmperch.draw.AngleView;
+import firmperch.draw.PlanView;
+import firmperch.draw.Scene;
+import firmperch.draw.SideView;
+import firmperch.draw.View;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.UnusableFile;
@@ -36,7 +42,18 @@ public record Opening(Assessment assessment, Path file, String trouble) {
 
     /** Starts reading and assessing on a thread of its own, while the toolkit starts on another. */
     static void startAhead(Path file) {
-        ahead = CompletableFuture.supplyAsync(() -> of(file));
+        ahead = CompletableFuture.supplyAsync(() -> {
+            Opening opening = of(file);
+            draw(opening.assessment().situation());
+            return opening;
+        });
+    }
+
+    /** Draws it once unseen: Java gets to know how while the toolkit is still starting. */
+    private static void draw(Situation set) {
+        SideView.of(Scene.of(set));
+        PlanView.of(Scene.of(set));
+        AngleView.of(set, View.at(0, 0.5));
     }
 
     /** What is read ahead. */

@@ -1,35 +1,49 @@
 package firmperch.desk.document;
 
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Properties;
+import java.util.logging.ConsoleHandler;
 import java.util.logging.FileHandler;
-import java.util.logging.Handler;
-import java.util.logging.Logger;
+import java.util.logging.LogManager;
 import java.util.logging.SimpleFormatter;
 
-/** Sends the log to files in the user's data folder and away from the console: three of at most a megabyte. */
+/**
+ * Sends the log to files in the user's data folder instead of the console: three of at most a megabyte. The platform makes one
+ * when something is logged for the first time ({@link LogManager}, its configuration class); until then it costs nothing.
+ */
 public final class LogFile {
-    private static final int BYTES = 1 << 20;
-    private static final int FILES = 3;
-    // The platform keeps its loggers weakly; without this the file would be lost again.
-    private static final Logger ROOT = Logger.getLogger("");
+    private static final String BYTES = Integer.toString(1 << 20);
+    private static final String FILES = "3";
 
-    private LogFile() {
-    }
-
-    /** Opens the log in that folder; where that cannot be done, warnings stay on the console. */
-    public static void open(Path folder) {
+    /** Called by the platform when the first thing is to be logged. */
+    public LogFile() throws IOException {
+        Properties set = new Properties();
+        set.put(".level", "INFO");
+        Path folder = UserData.folder().resolve("log");
         try {
             Files.createDirectories(folder);
-            FileHandler file = new FileHandler(folder.resolve("firm-perch.%g.log").toString(), BYTES, FILES, true);
-            file.setFormatter(new SimpleFormatter());
-            for (Handler console : ROOT.getHandlers()) {
-                ROOT.removeHandler(console);
-            }
-            ROOT.addHandler(file);
+            String handler = FileHandler.class.getName();
+            set.put("handlers", handler);
+            set.put(handler + ".pattern", folder.toString().replace("%", "%%") + "/firm-perch.%g.log");
+            set.put(handler + ".limit", BYTES);
+            set.put(handler + ".count", FILES);
+            set.put(handler + ".append", "true");
+            set.put(handler + ".formatter", SimpleFormatter.class.getName());
         } catch (IOException e) {
-            ROOT.warning("No log file in " + folder + ": " + e.getMessage());
+            System.err.println("No log file in " + folder + ": " + e.getMessage());
+            set.put("handlers", ConsoleHandler.class.getName());
         }
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        set.store(text, null);
+        LogManager.getLogManager().readConfiguration(new ByteArrayInputStream(text.toByteArray()));
+    }
+
+    /** From now on, what is logged goes there. */
+    public static void whenNeeded() {
+        System.setProperty("java.util.logging.config.class", LogFile.class.getName());
     }
 }
