@@ -23,20 +23,25 @@ import javafx.stage.Stage;
 public final class StartUp {
     private static final int ROUNDS = 11;
 
+    private static final Path JAR = Path.of("desk", "target", "firm-perch.jar");
+
     private StartUp() {
     }
 
     /** Runs both and prints the medians. */
     public static void main(String[] arguments) throws IOException, InterruptedException {
+        if (!Files.exists(JAR)) {
+            throw new IOException("there is no " + JAR + ": mvn package first");
+        }
         List<Long> bare = new ArrayList<>();
         List<Long> desk = new ArrayList<>();
         List<Long> onFile = new ArrayList<>();
         Path file = Files.createTempFile("start", ProjectFile.EXTENSION);
         ProjectFile.write(file, Samples.wedgingBench());
         for (int i = 0; i < ROUNDS; i++) {
-            bare.add(once(Bare.class.getName()));
-            desk.add(once("firmperch.desk.Main", "--demo", "--time"));
-            onFile.add(once("firmperch.desk.Main", file.toString(), "--demo", "--time"));
+            bare.add(once("-cp", System.getProperty("java.class.path"), Bare.class.getName()));
+            desk.add(once("-jar", JAR.toString(), "--demo", "--time"));
+            onFile.add(once("-jar", JAR.toString(), file.toString(), "--demo", "--time"));
         }
         Files.delete(file);
         long b = median(bare);
@@ -59,8 +64,7 @@ public final class StartUp {
     private static long once(String... what) throws IOException, InterruptedException {
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "--enable-native-access=ALL-UNNAMED", "-Dglass.platform=Headless", "-Dprism.order=sw", "-cp",
-                        System.getProperty("java.class.path")));
+                        "--enable-native-access=ALL-UNNAMED", "-Dglass.platform=Headless", "-Dprism.order=sw"));
         command.addAll(List.of(what));
         Process process = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
         String printed = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);

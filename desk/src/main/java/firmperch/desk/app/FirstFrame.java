@@ -6,6 +6,9 @@ import javafx.application.Platform;
 
 /** Does something when the window has been painted for the first time. */
 public final class FirstFrame extends AnimationTimer {
+    /** When the program was started, ms since 1970; set where another Java has started this one. */
+    public static final String STARTED = "firmperch.started";
+
     private final Runnable then;
     private int frames;
 
@@ -26,6 +29,10 @@ public final class FirstFrame extends AnimationTimer {
 
     /** Milliseconds since the program was started. */
     public static long sinceStart() {
-        return System.currentTimeMillis() - ManagementFactory.getRuntimeMXBean().getStartTime();
+        // Started by another Java, the time is counted from that one's start.
+        Long started = Long.getLong(STARTED);
+        return started != null
+                ? System.currentTimeMillis() - started
+                : System.currentTimeMillis() - ManagementFactory.getRuntimeMXBean().getStartTime();
     }
 }

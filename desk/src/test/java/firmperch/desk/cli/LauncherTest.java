@@ -109,6 +109,30 @@ class LauncherTest {
         assertThat(archives()).hasSize(1).doesNotContainAnyElementsOf(old);
     }
 
+    private String java(String... command) throws IOException, InterruptedException {
+        List<String> whole = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        whole.addAll(List.of(command));
+        ProcessBuilder builder = new ProcessBuilder(whole).redirectErrorStream(true);
+        builder.environment().put("XDG_DATA_HOME", folder.resolve("user data").toString());
+        Process process = builder.start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).as(said).isZero();
+        return said;
+    }
+
+    /** The jar by itself does the same; who gives Java a heap of his own keeps it. */
+    @Test
+    void theJarStartsAJavaThatSuitsIt() throws IOException, InterruptedException {
+        String jar = folder.resolve("firm-perch.jar").toString();
+        assertThat(java("-Xmx200m", "-jar", jar, "--version")).contains("Firm Perch");
+        assertThat(archives()).isEmpty();
+        assertThat(java("-Dfirmperch.data=" + folder.resolve("elsewhere"), "-jar", jar, "--version"))
+                .contains("Firm Perch").doesNotContain("warning");
+        assertThat(archives()).singleElement()
+                .satisfies(f -> assertThat(f).startsWith(folder.resolve("elsewhere")));
+    }
+
     @Test
     void passesTheExitCodeOn() throws IOException, InterruptedException {
         assertThat(run(2, "check", folder.resolve("none").toString())).contains("there is no such file");

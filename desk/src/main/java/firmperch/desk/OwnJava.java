@@ -1,0 +1,134 @@
+package firmperch.desk;
+
+import firmperch.desk.app.FirstFrame;
+import firmperch.desk.document.UserData;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+
+/**
+ * Runs the program in a Java of its own, with the heap, the collector and the compiler that suit it and with an archive of its
+ * classes: a jar cannot ask for any of these. Java makes the archive when the first run ends, and later ones start in half the
+ * time. Who gives {@code java} such options himself is left with them. Written without what is slow to load.
+ */
+final class OwnJava {
+    private OwnJava() {
+    }
+
+    /**
+     * Runs it there to its end.
+     *
+     * @param window whether it is to open its window; else it is a command, which is soon done
+     * @param started when this Java was started, ms since 1970
+     * @return its exit status; nothing if it is to run in this Java
+     */
+    static OptionalInt run(String[] arguments, boolean window, long started) {
+        String jar = System.getProperty("java.class.path");
+        List<String> given = given();
+        if (System.getProperty(FirstFrame.STARTED) != null || !jar.endsWith(".jar") || jar.contains(File.pathSeparator)
+                || given == null) {
+            return OptionalInt.empty();
+        }
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(given);
+        // Little memory, collected by one thread, does for both; a command ends before a slower, better compilation has paid.
+        command.addAll(window
+                ? List.of("-Xmx192m", "-XX:MinHeapFreeRatio=10", "-XX:MaxHeapFreeRatio=20")
+                : List.of("-Xmx128m", "-XX:TieredStopAtLevel=1"));
+        command.addAll(List.of("-XX:+UseSerialGC", "-XX:+IgnoreUnrecognizedVMOptions"));
+        archive(command, Path.of(jar).toAbsolutePath(), window);
+        command.add("-D" + FirstFrame.STARTED + "=" + started);
+        command.add("-jar");
+        command.add(jar);
+        command.addAll(List.of(arguments));
+        try {
+            ProcessBuilder builder = new ProcessBuilder(command).inheritIO();
+            // Memory of the platform's own library that threads no longer need is not kept for each of them.
+            builder.environment().putIfAbsent("MALLOC_ARENA_MAX", "2");
+            Process process = builder.start();
+            Runtime.getRuntime().addShutdownHook(new Ending(process));
+            return OptionalInt.of(process.waitFor());
+        } catch (IOException e) {
+            // No second Java can be started here: then in this one.
+            return OptionalInt.empty();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return OptionalInt.of(1);
+        }
+    }
+
+    /** What ends this Java ends the other. */
+    private static final class Ending extends Thread {
+        private final Process process;
+
+        Ending(Process process) {
+            this.process = process;
+        }
+
+        @Override
+        public void run() {
+            process.destroy();
+        }
+    }
+
+    /** Options that Java was given; null if any of them is about its heap, its compiler or the like. */
+    private static List<String> given() {
+        List<String> options = new ArrayList<>();
+        for (String option : ProcessHandle.current().info().arguments().orElse(new String[0])) {
+            if (option.equals("-jar")) {
+                return options;
+            }
+            if (option.startsWith("-X") || option.startsWith("-agent") || option.startsWith("-javaagent")) {
+                return null;
+            }
+            options.add(option);
+        }
+        // Where the platform does not tell them.
+        return List.of();
+    }
+
+    /** Has Java keep its archive with the user's data. One serves the very jars it was made with: the others go. */
+    private static void archive(List<String> command, Path jar, boolean window) {
+        String kind = window ? "window-" : "command-";
+        try {
+            Path folder = Files.createDirectories(UserData.folder());
+            Path archive = folder.resolve(kind + Long.toHexString(jars(jar)) + ".jsa");
+            try (DirectoryStream<Path> old = Files.newDirectoryStream(folder, kind + "*.jsa")) {
+                for (Path other : old) {
+                    if (!other.equals(archive)) {
+                        Files.deleteIfExists(other);
+                    }
+                }
+            }
+            // Making it is not worth a word; what goes wrong in Java itself is.
+            command.addAll(List.of("-XX:+AutoCreateSharedArchive", "-XX:SharedArchiveFile=" + archive, "-Xlog:disable",
+                    "-Xlog:all=error:stderr"));
+        } catch (IOException e) {
+            // It starts without, only slower.
+        }
+    }
+
+    /** A number for the jars by their names, sizes and times. */
+    private static long jars(Path jar) throws IOException {
+        long sum = mark(jar);
+        Path lib = jar.resolveSibling("lib");
+        if (Files.isDirectory(lib)) {
+            try (DirectoryStream<Path> others = Files.newDirectoryStream(lib)) {
+                for (Path other : others) {
+                    sum += mark(other);
+                }
+            }
+        }
+        return sum;
+    }
+
+    private static long mark(Path file) throws IOException {
+        return 31 * (31 * file.toString().hashCode() + Files.size(file)) + Files.getLastModifiedTime(file).toMillis();
+    }
+}
