@@ -59,6 +59,9 @@ public final class DeskApp extends Application implements DeskView.Host {
             "IBMPlexSans_600SemiBold.ttf");
     private static final List<String> OTHER_FONTS = List.of("IBMPlexSans_500Medium.ttf");
 
+    /** So many looks at unsaved work, three seconds apart, without a change are a rest. */
+    private static final int RESTS = 3;
+
     private final RecentFiles recent = new RecentFiles(UserData.folder());
     private final Recovery recovery = new Recovery(UserData.folder());
     private final Background exports = new Background("export");
@@ -70,6 +73,8 @@ public final class DeskApp extends Application implements DeskView.Host {
     private Project recovered;
     private String trouble = "";
     private Questions questions = new Dialogs();
+    private Assessment rested;
+    private int rests;
 
     /** What the person is asked; tests answer in their place. */
     interface Questions {
@@ -178,13 +183,27 @@ public final class DeskApp extends Application implements DeskView.Host {
     private void keep() {
         if (document.closed()) {
             keeping.stop();
-        } else if (!document.unsaved()) {
+            return;
+        }
+        tidy();
+        if (!document.unsaved()) {
             recovery.clear();
         } else if (document.project() != recovered) {
             recovered = document.project();
             Path from = document.file().get();
             Project work = recovered;
             Thread.ofPlatform().daemon().name("recovery").start(() -> recovery.write(work, from));
+        }
+    }
+
+    /** Once nothing has changed for a while, what the search needed is given back: nobody waits for the tenth of a second then. */
+    private void tidy() {
+        Assessment now = document.assessment().get();
+        if (now != rested || desk.busy()) {
+            rested = now;
+            rests = 0;
+        } else if (++rests == RESTS) {
+            Thread.ofPlatform().daemon().name("tidy").start(System::gc);
         }
     }
 
