@@ -39,7 +39,8 @@ final class OwnJava {
         command.addAll(given);
         // Little memory, collected by one thread, does for both; a command ends before a slower, better compilation has paid.
         command.addAll(window
-                ? List.of("-Xmx136m", "-XX:MinHeapFreeRatio=10", "-XX:MaxHeapFreeRatio=20")
+                ? List.of("-Xmx136m", "-XX:MinHeapFreeRatio=10", "-XX:MaxHeapFreeRatio=20",
+                        "-XX:TrimNativeHeapInterval=10000")
                 : List.of("-Xmx128m", "-XX:TieredStopAtLevel=1"));
         command.addAll(List.of("-XX:+UseSerialGC", "-XX:+IgnoreUnrecognizedVMOptions"));
         archive(command, Path.of(jar).toAbsolutePath(), window);
