@@ -90,7 +90,7 @@ final class Cures {
             return best(finding, change).stream();
         }).toList();
         Map<Tried, Boolean> spoils = new ConcurrentHashMap<>();
-        singles.parallelStream().forEach(t -> spoils.put(t, spoils(t)));
+        singles.parallelStream().forEach(t -> spoils.put(t, t.verdict == Verdict.HOLDS && spoils(t)));
         List<Cure> cures = new ArrayList<>();
         for (Tried one : inOrder(singles, spoils).limit(MOST_SINGLES).toList()) {
             tried.run();
@@ -249,6 +249,7 @@ final class Cures {
     /** Of each value the change that helps most, one that spoils nothing before others: the best of these put together by twos. */
     private List<Tried> pairs(Finding finding, List<Tried> singles, Map<Tried, Boolean> spoils, Runnable tried) {
         Map<Path, Tried> best = new LinkedHashMap<>();
+        singles.parallelStream().filter(t -> t.verdict != Verdict.HOLDS).forEach(t -> spoils.put(t, spoils(t)));
         singles.stream().filter(t -> t.dose.path() != null)
                 .sorted(Comparator.comparing((Tried t) -> spoils.get(t)).thenComparingDouble(t -> -t.ratio))
                 .forEach(t -> best.putIfAbsent(t.dose.path(), t));
