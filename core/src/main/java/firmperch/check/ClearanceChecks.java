@@ -117,14 +117,14 @@ final class ClearanceChecks {
     /** Of all pieces that the same joints move against each other. */
     private static Check<Near.Group> self() {
         return new JointChecks.Asked<>(
-                new About("clear.self", Topic.HITS, "Does it keep clear of itself as %s changes?",
+                new About("clear.self", Topic.HITS, "Does it clear itself (%s)?",
                         Quantity.LENGTH, Scope.EVERY_POSE, false, "it hits itself",
                         "least distance of pieces that move against each other",
                         "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"),
                 study -> study.nearby().stream().map(group -> new Subject<>(
                         group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
                         group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
-                                .collect(Collectors.joining(" or ")),
+                                .collect(Collectors.joining(", ")),
                         (Station) null, group)).toList(),
                 (group, s) -> reading(s, PASSING, s.clearance().within(group), "between its own pieces"),
                 Check.Certainty.PROVEN);

@@ -93,7 +93,7 @@ public final class Study {
     public static Study of(Project project) {
         Assembly assembly = project.perch().assembly(project.gear(), project.shot(),
                 project.place().surroundings(), project.units());
-        return new Study(project, Rig.of(assembly, project.gear().spare()));
+        return of(project, Rig.of(assembly, project.gear().spare()));
     }
 
     /** A rig that is not of the project's own parts, in its place. */

@@ -54,7 +54,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
      * @param fromOffset from that node to the joint, m
      * @param toOffset from that node to the joint, m
      * @param axis it turns about, of length 1
-     * @param stiffness about that axis, N·m/rad
+     * @param stiffness about that axis, N·m/rad; infinite if it does not turn
      */
     public record Spring(int from, int to, Vec3 fromOffset, Vec3 toOffset, Vec3 axis, double stiffness) {}
 

@@ -143,7 +143,7 @@ public final class FrameSolver {
             Vec3 to = spring.toOffset().cross(along);
             addRelative(k, size, spring, along, from, along, to, STIFF);
             addRelative(k, size, spring, Vec3.ZERO, along, Vec3.ZERO, along,
-                    along == a ? spring.stiffness() : STIFF);
+                    along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }
     }
 

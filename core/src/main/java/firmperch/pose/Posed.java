@@ -311,15 +311,6 @@ public final class Posed {
         return velocity(b.body(), to, freedom).minus(velocity(a.body(), from, freedom)).dot(from.toward(to));
     }
 
-    /** How fast a tie lengthens with a freedom, m for each unit of it: nothing where a rope is led as it should be. */
-    public double lengthening(Tie tie, int freedom) {
-        double sum = 0;
-        for (int i = 1; i < tie.path().size(); i++) {
-            sum += stretch(tie, i, freedom);
-        }
-        return sum;
-    }
-
     /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, a cord not at all. */
     public double pull(Tie tie) {
         return switch (tie) {

@@ -9,7 +9,6 @@ import firmperch.body.Placement;
 import firmperch.body.Station;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -39,15 +38,17 @@ final class Rates {
         this.rig = rig;
         List<Body> bodies = rig.assembly().bodies();
         freedoms = rig.assembly().freedoms().size();
-        speed = new double[bodies.size()][freedoms];
-        bend = new double[bodies.size()][freedoms][freedoms];
+        speed = new double[bodies.size()][];
+        bend = new double[bodies.size()][][];
         even = new boolean[freedoms];
         level = new boolean[freedoms];
         massSpeed = new double[freedoms];
         massBend = new double[freedoms][freedoms];
         extents = extents();
         for (Body body : bodies) {
-            bound(body, extents[body.index()]);
+            Chain chain = new Chain(rig, body, Chain.PLACE, extents[body.index()]);
+            speed[body.index()] = chain.speed;
+            bend[body.index()] = chain.bend;
         }
         for (Rig.Lump lump : rig.lumps()) {
             for (int f = 0; f < freedoms; f++) {
@@ -96,29 +97,6 @@ final class Rates {
             sum += reach * reach;
         }
         return Math.sqrt(sum);
-    }
-
-    private void bound(Body body, double extent) {
-        // From the body itself down to the place, as the distance from each one's origin grows.
-        List<double[]> above = new ArrayList<>();
-        double distance = extent;
-        for (Body at = body; at != null; at = at.parent()) {
-            int f = rig.freedom(at.index());
-            Motion.Most most = at.motion().most();
-            if (f >= 0) {
-                double fast = most.shift() + most.turn() * distance;
-                speed[body.index()][f] += fast;
-                double own = most.bend() + most.turn() * most.turn() * distance;
-                bend[body.index()][f][f] += most.even() ? own : Double.POSITIVE_INFINITY;
-                for (double[] outer : above) {
-                    int g = (int) outer[0];
-                    bend[body.index()][f][g] += most.turn() * outer[1];
-                    bend[body.index()][g][f] += most.turn() * outer[1];
-                }
-                above.add(new double[]{f, fast});
-            }
-            distance += at.at().origin().length() + most.travel();
-        }
     }
 
     /** Finds which freedoms change no height, as they turn about an upright axis or slide level in every pose. */

@@ -39,42 +39,6 @@ public final class Relative {
         this.felt = felt;
     }
 
-    /** One end of the way between two bodies: how its point moves against what carries both, at most. */
-    private static final class Way {
-        private final double[] speed;
-        private final double[] turn;
-        private final double[][] bend;
-        private double distance;
-
-        Way(Rig rig, Body body, int common, double extent) {
-            int freedoms = rig.assembly().freedoms().size();
-            speed = new double[freedoms];
-            turn = new double[freedoms];
-            bend = new double[freedoms][freedoms];
-            distance = extent;
-            List<double[]> above = new ArrayList<>();
-            for (Body at = body; at != null && at.index() != common; at = at.parent()) {
-                int f = rig.freedom(at.index());
-                Motion.Most most = at.motion().most();
-                if (f >= 0) {
-                    double fast = most.shift() + most.turn() * distance;
-                    speed[f] += fast;
-                    turn[f] += most.turn();
-                    bend[f][f] += most.even()
-                            ? most.bend() + most.turn() * most.turn() * distance
-                            : Double.POSITIVE_INFINITY;
-                    for (double[] outer : above) {
-                        int g = (int) outer[0];
-                        bend[f][g] += most.turn() * outer[1];
-                        bend[g][f] += most.turn() * outer[1];
-                    }
-                    above.add(new double[]{f, fast});
-                }
-                distance += at.at().origin().length() + most.travel();
-            }
-        }
-    }
-
     /** How any piece of a body moves as seen from another body. */
     public static Relative of(Rig rig, Body from, Body seen) {
         int low = from.index();
@@ -86,8 +50,8 @@ public final class Relative {
                 high = rig.parent(high);
             }
         }
-        Way a = new Way(rig, from, low, 0);
-        Way b = new Way(rig, seen, low, rig.rates().extent(seen));
+        Chain a = new Chain(rig, from, low, 0);
+        Chain b = new Chain(rig, seen, low, rig.rates().extent(seen));
         int freedoms = rig.assembly().freedoms().size();
         double[] speed = new double[freedoms];
         double[][] bend = new double[freedoms][freedoms];

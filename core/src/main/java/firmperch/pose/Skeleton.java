@@ -50,6 +50,8 @@ final class Skeleton {
 
     private record Foot(Contact contact, int group) {}
 
+    /** Places along a bar that are nearer than that are one, m. */
+    private static final double SAME = 1e-6;
     /** No node: the place itself. */
     private static final int GROUND = -1;
 
@@ -180,10 +182,16 @@ final class Skeleton {
         if (bar == null) {
             return node(group(body), body, at);
         }
+        double along = bar.at().inside(at).x();
+        for (Hold other : holds(bar)) {
+            if (Math.abs(other.at - along) < SAME && other.stiffness == Double.POSITIVE_INFINITY) {
+                return other.group;
+            }
+        }
         int group = merged.size();
         merged.add(group);
         int node = node(group, body, at);
-        holds(bar).add(new Hold(bar.at().inside(at).x(), node, null, Double.POSITIVE_INFINITY));
+        holds(bar).add(new Hold(along, node, null, Double.POSITIVE_INFINITY));
         return node;
     }
 
@@ -311,7 +319,11 @@ final class Skeleton {
         for (int i = 0; i + 1 < along.size(); i++) {
             Hold a = along.get(i);
             Hold b = along.get(i + 1);
-            if (a.group == b.group || b.at - a.at < 1e-6) {
+            if (a.group != b.group && b.at - a.at < SAME) {
+                link(frame, posed, place.point(new Vec3(a.at, 0, 0)), a, b);
+                continue;
+            }
+            if (a.group == b.group) {
                 rest(frame, place, a.group, a.at, b.at, perMetre);
                 continue;
             }
@@ -331,6 +343,14 @@ final class Skeleton {
             }
         }
         rest(frame, place, along.getLast().group, along.getLast().at, solid.length(), perMetre);
+    }
+
+    /** Two that hold a bar at one place, as where a carriage passes a pulley, hold each other there. */
+    private static void link(FrameModel.Builder frame, Posed posed, Vec3 at, Hold a, Hold b) {
+        Hold gives = a.stiffness < b.stiffness ? a : b;
+        Vec3 axis = gives.joint == null ? Vec3.UP : posed.axis(gives.joint);
+        frame.spring(new FrameModel.Spring(a.group, b.group, at.minus(frame.at(a.group)), at.minus(frame.at(b.group)),
+                axis, gives.stiffness));
     }
 
     /** The part of a bar that carries nothing hangs on as a weight. */
