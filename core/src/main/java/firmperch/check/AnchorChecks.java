@@ -17,7 +17,7 @@ final class AnchorChecks {
     static List<Check<?>> all() {
         return List.of(new Asked<Contact.Anchor>(new About("anchor", Topic.FALLS, "Does the %s hold?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "the %s comes out", "|R| ≤ m·g, R = −k·u at each anchor",
-                "space frame, direct stiffness (Przemieniecki); gear × 1.5 and a hand of 60 N: common practice and our own "
+                "space frame, direct stiffness (Przemieniecki); gear and hand as the policy asks: common practice and our own "
                         + "judgement; what one bears: its maker, or a fifth of the ultimate (Wood Handbook, ch. 8). "
                         + "Above people's heads have a licensed person look at it; local codes rule"),
                 study -> study.assembly().contacts().stream().filter(Contact.Anchor.class::isInstance)

@@ -64,7 +64,7 @@ final class ClearanceChecks {
             return new Reading(asked, Reading.PLENTY * asked, () -> "all of it is fixed there");
         }
         double shown = Math.max(0, gap);
-        return new Reading(asked, Math.min(gap, Reading.PLENTY * asked), () -> s.length(shown) + " " + from)
+        return new Reading(asked, gap, () -> s.length(shown) + " " + from)
                 .saying(() -> gap > 0
                         ? "only " + s.length(shown) + " " + from
                         : "it hits " + what(from) + (gap < 0 ? " by " + s.length(-gap) : ""));

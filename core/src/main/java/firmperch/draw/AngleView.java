@@ -39,7 +39,7 @@ public final class AngleView {
         drawn.sight();
         s.study().assembly().pieces().forEach(p -> {
             for (Vec3 d : new Vec3[]{view.right(), view.right().times(-1), view.up(), view.up().times(-1)}) {
-                drawn.all.add(view.at(s.inRoom(s.posed().furthest(p, d.turned(-s.project().stance().heading())))));
+                drawn.all.add(view.at(s.inRoom(s.posed().furthest(p, s.turnedBack(d)))));
             }
         });
         double left = drawn.all.stream().mapToDouble(Point::x).min().orElse(0);

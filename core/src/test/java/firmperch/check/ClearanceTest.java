@@ -66,7 +66,8 @@ class ClearanceTest {
 
     /** Along the axes by hand: the block's ends against walls, floor, ceiling and bench. */
     @ParameterizedTest
-    @CsvSource({"clear.ceiling, 0, 1, 1.44", "clear.floor, 0, 0.2, 0.2", "clear.floor, 2, 0.01, 0.01",
+    @CsvSource({"clear.ceiling, 0, 1, 1.44", "clear.floor, 0, 0.3, 0.3", "clear.wall, 0, 0.5, 0.9",
+            "clear.floor, 2, 0.01, 0.01",
             "clear.bench, 0, 1, 0.1", "clear.bench, 0, 0.2, 0.59"})
     void byHand(String id, double turn, double height, double distance) {
         assertThat(reading(ROOM, id, turn, height).available()).isCloseTo(distance, within(1e-6));
