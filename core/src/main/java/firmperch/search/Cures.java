@@ -17,6 +17,7 @@ import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -25,7 +26,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /**
@@ -89,7 +89,7 @@ final class Cures {
             tried.run();
             return best(finding, change).stream();
         }).toList();
-        Map<Tried, Boolean> spoils = new ConcurrentHashMap<>();
+        Map<Tried, Boolean> spoils = Collections.synchronizedMap(new IdentityHashMap<>());
         singles.parallelStream().forEach(t -> spoils.put(t, t.verdict == Verdict.HOLDS && spoils(t)));
         List<Cure> cures = new ArrayList<>();
         for (Tried one : inOrder(singles, spoils).limit(MOST_SINGLES).toList()) {

@@ -25,6 +25,8 @@ import firmperch.part.Perch;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
 import firmperch.project.Project;
+import firmperch.stock.Material;
+import firmperch.stock.Section;
 import firmperch.units.InvalidValue;
 import firmperch.units.UnitSystem;
 import java.util.Comparator;
@@ -112,6 +114,39 @@ class ContactsTest {
                 .map(q -> q.at(study.set())).min(Comparator.comparingDouble(Reading::margin)).orElseThrow();
         assertThat(heavy.margin()).isLessThan(1);
         assertThat(heavy.said().get()).contains("fixing to the ceiling");
+    }
+
+    /**
+     * A bar that stands on its own two ends, a load on its middle: P·L³/48EI and 5wL⁴/384EI (Roark, table 8.1), P 50 kg, L 1 m, square
+     * tube 40 × 40 × 3 of E 210 GPa. Shear makes it a little more.
+     */
+    @Test
+    void aBarStandsOnItsOwnEnds() {
+        Builder out = new Builder(UnitSystem.METRIC);
+        out.part("beam");
+        Body base = out.body("base", null, Placement.HERE, new Motion.Fixed());
+        out.station("", "Bar", base, Vec3.ZERO);
+        Piece bar = out.add(base, Piece.cut("Bar", new Solid.Bar(new Section.SquareTube(0.04, 0.003), 1),
+                Material.ALL.get("steel-s235")));
+        for (int i = 0; i < 4; i++) {
+            out.contact(new Contact.Foot(out.spot("foot " + i, bar,
+                    new Vec3(i < 2 ? 0 : 1, i % 2 == 0 ? 0.1 : -0.1, 0), Surface.BENCH),
+                    new Contact.Bearing(1e10, 100)));
+        }
+        Vec3 middle = new Vec3(0.5, 0, 0);
+        Body load = out.body("load", base, Placement.at(middle), new Motion.Fixed());
+        out.station("load", "Load", load, Vec3.ZERO, out.station());
+        out.add(load, Piece.owned("Load", Solid.Bought.box(0.1, 0.1, 0.1, 50)));
+        out.joint("clamp", "clamp", new Joint.Side(base, middle, List.of(bar)), Joint.Side.of(load, Vec3.ZERO), null,
+                new Vec3(0, 1, 0), new Hold.Free(), Give.NONE);
+        out.mount(load, Vec3.ZERO);
+        Situation s = Study.of(Demo.project(), Rig.of(out.build(), 0)).set();
+        double i = (Math.pow(40e-3, 4) - Math.pow(34e-3, 4)) / 12;
+        double w = (40e-3 * 40e-3 - 34e-3 * 34e-3) * 7850 * 9.80665;
+        double byHand = 50 * 9.80665 / (48 * 210e9 * i) + 5 * w / (384 * 210e9 * i);
+        double sag = -s.frame().orElseThrow().movement(s.framed().camera(), s.framed().cameraOffset()).z();
+        assertThat(sag).isBetween(byHand, 1.03 * byHand);
+        assertThat(s.framed().feet()).hasSize(4);
     }
 
     /** A plate on three feet with a leg that folds up about a level hinge; its foot reaches to 0.6 m. */

@@ -99,7 +99,7 @@ public final class MakePanel implements Panel {
         for (CutPiece piece : plan.cuts()) {
             grid.row(piece.part(), "" + piece.count(), piece.material(), Quantity.LENGTH.bare(piece.length(), system),
                     Quantity.LENGTH.bare(piece.width(), system), Quantity.LENGTH.bare(piece.thickness(), system),
-                    piece.holes());
+                    Words.unbroken(piece.holes()));
         }
         return grid;
     }
