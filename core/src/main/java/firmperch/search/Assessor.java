@@ -113,15 +113,30 @@ public final class Assessor {
 
     /** Cures of one finding, also where it holds, for when they are asked for. */
     public static Assessment withCures(Assessment assessment, Finding of, Progress progress) {
-        List<Finding.Cure> found = new Cures(assessment).of(of,
-                () -> progress.at(0, "cures for: " + of.question().words()));
-        return new Assessment(assessment.situation(),
-                assessment.findings().stream().map(f -> f.id().equals(of.id()) ? f.with(found) : f).toList(),
-                assessment.complete());
+        return with(assessment, of, new Cures(assessment).of(of, seeking(of, progress)));
     }
 
     /** Everything at once: every pose, then cures. */
     public static Assessment full(Project project, Progress progress) {
         return withCures(everyPose(project, progress), progress);
+    }
+
+    /** Every pose, then only the cure that the sentence under the verdict tells: the cheapest of what is weakest. */
+    public static Assessment told(Project project, Progress progress) {
+        Assessment every = everyPose(project, progress);
+        Finding weakest = every.weakest();
+        return weakest.verdict() == Verdict.HOLDS
+                ? every
+                : with(every, weakest, new Cures(every).cheapest(weakest, seeking(weakest, progress)));
+    }
+
+    private static Runnable seeking(Finding finding, Progress progress) {
+        return () -> progress.at(0, "cures for: " + finding.question().words());
+    }
+
+    private static Assessment with(Assessment assessment, Finding of, List<Finding.Cure> cures) {
+        return new Assessment(assessment.situation(),
+                assessment.findings().stream().map(f -> f.id().equals(of.id()) ? f.with(cures) : f).toList(),
+                assessment.complete());
     }
 }

@@ -17,10 +17,10 @@ import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -77,27 +77,42 @@ final class Cures {
 
     /** Cures of a finding, the cheapest that cure it first. */
     List<Cure> of(Finding finding, Runnable tried) {
-        if (finding.id().equals(FirstToGo.ID)) {
-            return ofFirst(finding, tried);
-        }
-        return sought(finding, finding, tried);
+        return of(finding, ENOUGH, tried);
     }
 
-    /** Looks for what betters one finding, and tells it by what it does to another, which may be the same. */
-    private List<Cure> sought(Finding finding, Finding told, Runnable tried) {
+    /** The cheapest cure of a finding first, sought no longer than it takes to know it. */
+    List<Cure> cheapest(Finding finding, Runnable tried) {
+        return of(finding, 1, tried);
+    }
+
+    private List<Cure> of(Finding finding, int wanted, Runnable tried) {
+        if (finding.id().equals(FirstToGo.ID)) {
+            return ofFirst(finding, wanted, tried);
+        }
+        return sought(finding, finding, wanted, tried);
+    }
+
+    /**
+     * Looks for what betters one finding, and tells it by what it does to another, which may be the same.
+     *
+     * @param wanted how many that cure and spoil nothing
+     */
+    private List<Cure> sought(Finding finding, Finding told, int wanted, Runnable tried) {
         List<Tried> singles = changes.parallelStream().flatMap(change -> {
             tried.run();
             return best(finding, change).stream();
         }).toList();
-        Map<Tried, Boolean> spoils = Collections.synchronizedMap(new IdentityHashMap<>());
-        singles.parallelStream().forEach(t -> spoils.put(t, t.verdict == Verdict.HOLDS && spoils(t)));
+        Map<Tried, Boolean> spoils = new IdentityHashMap<>();
         List<Cure> cures = new ArrayList<>();
-        for (Tried one : inOrder(singles, spoils).limit(MOST_SINGLES).toList()) {
-            tried.run();
-            enough(told, one).ifPresent(cures::add);
-            if (cures.stream().filter(Cures::clean).count() == ENOUGH) {
+        for (Iterator<Tried> best = inOrder(singles, spoils).limit(MOST_SINGLES).iterator(); best.hasNext();) {
+            Tried one = best.next();
+            List<Cure> clean = cures.stream().filter(Cures::clean).toList();
+            if (clean.size() >= wanted && (one.verdict != Verdict.HOLDS
+                    || clean.stream().anyMatch(c -> c.cost() <= guess(one)))) {
                 break;
             }
+            tried.run();
+            enough(told, one).ifPresent(cures::add);
         }
         if (cures.stream().noneMatch(Cures::clean)) {
             for (Tried pair : pairs(finding, singles, spoils, tried)) {
@@ -114,12 +129,18 @@ final class Cures {
         return cures;
     }
 
-    /** What cures and spoils nothing first, the cheapest of it; then what helps most. */
+    /** What cures and spoils nothing first, the cheapest of it; then what helps most. Looked at as far as it is asked for. */
     private Stream<Tried> inOrder(List<Tried> tried, Map<Tried, Boolean> spoils) {
         Map<Tried, Double> costs = new IdentityHashMap<>();
         tried.forEach(t -> costs.put(t, t.verdict == Verdict.GIVES ? -t.ratio : guess(t)));
-        return tried.stream().sorted(Comparator.comparing((Tried t) -> t.verdict.ordinal()).thenComparing(spoils::get)
-                .thenComparingDouble(costs::get));
+        List<Tried> sorted = tried.stream()
+                .sorted(Comparator.comparing((Tried t) -> t.verdict.ordinal()).thenComparingDouble(costs::get))
+                .toList();
+        List<Tried> cure = sorted.stream().filter(t -> t.verdict == Verdict.HOLDS).toList();
+        return Stream.concat(
+                Stream.concat(cure.stream().filter(t -> !spoils.computeIfAbsent(t, this::spoils)),
+                        cure.stream().filter(spoils::get)),
+                sorted.stream().filter(t -> t.verdict != Verdict.HOLDS));
     }
 
     /** Proven over every pose; made a little larger where it was enough in one and is not over all. */
@@ -143,14 +164,14 @@ final class Cures {
     }
 
     /** What goes first as weight is added is bettered by what betters that; measured by how much more then hangs. */
-    private List<Cure> ofFirst(Finding finding, Runnable tried) {
+    private List<Cure> ofFirst(Finding finding, int wanted, Runnable tried) {
         return FirstToGo.first(before.findings(), before.study(), FirstToGo.asked(before.study()) + 1)
                 .flatMap(first -> before.find(first.id())).map(goes -> {
                     Finding loaded = Assessor.answered(goes.question(), before.study()
                             .carrying(FirstToGo.asked(before.study())).in(goes.pose()), goes.search());
                     more = FirstToGo.asked(before.study());
                     try {
-                        return sought(loaded, finding, tried);
+                        return sought(loaded, finding, wanted, tried);
                     } finally {
                         more = 0;
                     }
@@ -249,7 +270,11 @@ final class Cures {
     /** Of each value the change that helps most, one that spoils nothing before others: the best of these put together by twos. */
     private List<Tried> pairs(Finding finding, List<Tried> singles, Map<Tried, Boolean> spoils, Runnable tried) {
         Map<Path, Tried> best = new LinkedHashMap<>();
-        singles.parallelStream().filter(t -> t.verdict != Verdict.HOLDS).forEach(t -> spoils.put(t, spoils(t)));
+        List<Tried> unknown = singles.stream().filter(t -> !spoils.containsKey(t)).toList();
+        List<Boolean> looked = unknown.parallelStream().map(this::spoils).toList();
+        for (int i = 0; i < looked.size(); i++) {
+            spoils.put(unknown.get(i), looked.get(i));
+        }
         singles.stream().filter(t -> t.dose.path() != null)
                 .sorted(Comparator.comparing((Tried t) -> spoils.get(t)).thenComparingDouble(t -> -t.ratio))
                 .forEach(t -> best.putIfAbsent(t.dose.path(), t));
@@ -263,9 +288,7 @@ final class Cures {
                         .ifPresent(pairs::add);
             }
         }
-        Map<Tried, Boolean> spoilt = new IdentityHashMap<>();
-        pairs.forEach(t -> spoilt.put(t, t.verdict == Verdict.HOLDS && spoils(t)));
-        return inOrder(pairs, spoilt).limit(MOST_PAIRS).toList();
+        return inOrder(pairs, new IdentityHashMap<>()).limit(MOST_PAIRS).toList();
     }
 
     /** Run again over every pose, with every question. */

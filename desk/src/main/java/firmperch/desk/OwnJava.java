@@ -41,7 +41,7 @@ final class OwnJava {
         command.addAll(window
                 ? List.of("-Xmx136m", "-XX:MinHeapFreeRatio=10", "-XX:MaxHeapFreeRatio=20",
                         "-XX:TrimNativeHeapInterval=10000")
-                : List.of("-Xmx128m", "-XX:TieredStopAtLevel=1"));
+                : List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1"));
         command.addAll(List.of("-XX:+UseSerialGC", "-XX:+IgnoreUnrecognizedVMOptions"));
         archive(command, Path.of(jar).toAbsolutePath(), window);
         command.add("-D" + FirstFrame.STARTED + "=" + started);

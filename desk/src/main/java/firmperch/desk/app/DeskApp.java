@@ -357,7 +357,7 @@ public final class DeskApp extends Application implements DeskView.Host {
             Assessment shown = document.assessment().get();
             boolean settled = document.settled();
             write(chosen.toPath(), (file, progress) -> BuildPack
-                    .write(settled ? shown : Assessor.full(shown.project(), progress), file));
+                    .write(settled ? shown : Assessor.told(shown.project(), progress), file));
         }
     }
 

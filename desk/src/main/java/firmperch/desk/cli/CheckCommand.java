@@ -5,6 +5,7 @@ import firmperch.check.Verdict;
 import firmperch.file.CheckReport;
 import firmperch.file.ProjectFile;
 import firmperch.file.UnusableFile;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
@@ -33,7 +34,9 @@ public final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws UnusableFile {
-        Assessment assessment = Assessor.full(ProjectFile.read(file), Progress.NONE);
+        Project project = ProjectFile.read(file);
+        // Words tell one cure; only the report lists them all.
+        Assessment assessment = json ? Assessor.full(project, Progress.NONE) : Assessor.told(project, Progress.NONE);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(CheckReport.json(assessment));

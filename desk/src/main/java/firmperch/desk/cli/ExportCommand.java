@@ -49,7 +49,7 @@ public final class ExportCommand implements Callable<Integer> {
         } catch (IOException e) {
             throw new IOException(folder + " cannot be made or is no folder; expected is a folder to write into.", e);
         }
-        Assessment assessment = Assessor.full(project, Progress.NONE);
+        Assessment assessment = Assessor.told(project, Progress.NONE);
         MakingPlan plan = MakingPlan.of(assessment);
         PrintWriter out = spec.commandLine().getOut();
         for (What what : only) {
