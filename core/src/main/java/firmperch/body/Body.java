@@ -5,7 +5,7 @@ package firmperch.body;
  *
  * @param index its number in its assembly; a body comes after the one it moves against
  * @param name such as "arm.lower"
- * @param parent the body it moves against; null for the first, which stands or hangs in the place
+ * @param parent the body it moves against; null for one that stands or hangs in the place
  * @param at where its own axes lie in the parent's, before it has moved
  * @param motion how it moves from there
  */

@@ -4,6 +4,8 @@ import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
 import firmperch.stock.Material;
+import firmperch.stock.Section;
+import java.util.List;
 
 /** What keeps a joint where it was set. */
 public sealed interface Hold {
@@ -16,6 +18,30 @@ public sealed interface Hold {
     /** A pin of that diameter, m, through something with two walls of that thickness, m. */
     record Pin(double diameter, double wall, Material wallOf) implements Hold {}
 
+    /**
+     * A pipe's end screwed into a fitting.
+     *
+     * @param root what is left of the pipe under the thread
+     */
+    record Threaded(Section root) implements Hold {}
+
+    /** Wheels, rollers or balls that it runs on, as stiff as each other. */
+    record Bearings(List<Roller> rollers) implements Hold {
+        public Bearings {
+            rollers = List.copyOf(rollers);
+        }
+    }
+
+    /**
+     * One wheel, roller or ball.
+     *
+     * @param at where it bears, in the outer body's axes, m
+     * @param normal the way it pushes the outer body, of length 1
+     * @param presses what it may be pressed with, N
+     * @param pulls what it may be pulled with the other way, N: 0 where nothing keeps it from lifting off
+     */
+    record Roller(Vec3 at, Vec3 normal, double presses, double pulls) {}
+
     /** A holding torque, N·m, rated by its maker or measured. */
     record Rated(double torque) implements Hold {}
 
@@ -23,8 +49,8 @@ public sealed interface Hold {
      * Rubbing faces pressed together by a bolt that a hand tightens.
      *
      * @param faces how many rub
-     * @param outer diameter of the ring that is pressed, m: the washer's
-     * @param inner diameter of its hole, m
+     * @param outer diameter of the ring that is pressed, m: the washer's; of a round bar that jaws grip, the bar's
+     * @param inner diameter of its hole, m; the same as the outer one of a bar that jaws grip
      * @param torque what the hand gets onto it, N·m
      * @param pressed what the washer presses on; null for metal
      */
@@ -40,10 +66,16 @@ public sealed interface Hold {
             return torque / (nutFactor * bolt.diameter());
         }
 
-        /** Radius at which friction acts, m: ⅔·(Rₒ³ − Rᵢ³)/(Rₒ² − Rᵢ²), uniform pressure (Shigley, clutches). */
+        /**
+         * Radius at which friction acts, m: ⅔·(Rₒ³ − Rᵢ³)/(Rₒ² − Rᵢ²), uniform pressure (Shigley, clutches); a bar's own under
+         * jaws.
+         */
         public double effectiveRadius() {
             double ro = outer / 2;
             double ri = inner / 2;
+            if (ro == ri) {
+                return ro;
+            }
             return 2.0 / 3 * (ro * ro * ro - ri * ri * ri) / (ro * ro - ri * ri);
         }
 

@@ -14,6 +14,16 @@ import java.util.List;
  */
 public record Joint(String id, String name, Station station, Side inner, Side outer, Freedom freedom, Vec3 axis,
         Hold hold, Give give) {
+    /** True if it slides between stops. */
+    public boolean slides() {
+        return freedom != null && freedom.kind() == Freedom.Kind.SLIDE;
+    }
+
+    /** True if a bar of its outer side slides in its inner side, which stays where it takes hold. */
+    public boolean sleeve() {
+        return slides() && inner.through.isEmpty() && !outer.through.isEmpty();
+    }
+
     /**
      * One side of a joint.
      *

@@ -2,6 +2,7 @@ package firmperch.body;
 
 import firmperch.stock.Material;
 import firmperch.stock.Section;
+import firmperch.stock.ThreadedPipe;
 import firmperch.units.InvalidValue;
 import java.util.List;
 
@@ -81,11 +82,69 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         }
     }
 
-    /** The underside of an end plate: a stud to screw a head on. */
-    public record Plate(double thickness) implements Fit {
+    /**
+     * The underside of an end plate: a stud to screw a head on.
+     *
+     * @param tipped what tips it, so that the head on it is set level again each time; null if it stays level
+     */
+    public record Plate(double thickness, Motion.Turn tipped) implements Fit {
+        /** A plate that stays level. */
+        public Plate(double thickness) {
+            this(thickness, null);
+        }
+
         @Override
         public String words() {
             return "a plate";
+        }
+    }
+
+    /** A stud or a small plate that looks up: what is screwed on stands on it; the port is its face. */
+    public record Stud() implements Fit {
+        @Override
+        public String words() {
+            return "a stud that looks up";
+        }
+    }
+
+    /** A pair of pivot holes in a plate, straight above each other: the port is their middle, x the way an arm goes. */
+    public record Pair(double spacing, double thickness) implements Fit {
+        @Override
+        public String words() {
+            return "a pair of holes in a plate";
+        }
+    }
+
+    /** The female thread of a fitting: the port is the fitting's middle, x out of it. */
+    public record Thread(ThreadedPipe pipe) implements Fit {
+        @Override
+        public String words() {
+            return "a thread for " + pipe.label();
+        }
+    }
+
+    /**
+     * Bars side by side that something runs or is clamped on: the port is the beginning of their middle line, x along them, z
+     * away from what holds them.
+     *
+     * @param bars one, or two side by side
+     * @param from where it may begin, m along them
+     * @param to where it must end, m along them
+     * @param gauge between the middles of two, m; 0 for one
+     */
+    public record Track(List<Piece> bars, double from, double to, double gauge) implements Fit {
+        public Track {
+            bars = List.copyOf(bars);
+        }
+
+        /** Their cross-section. */
+        public Section section() {
+            return ((Solid.Bar) bars.getFirst().solid()).section();
+        }
+
+        @Override
+        public String words() {
+            return bars.size() == 1 ? "a bar" : "two bars side by side";
         }
     }
 

@@ -62,7 +62,11 @@ final class BarChecks {
         }
         List<Subject<Alike>> subjects = new ArrayList<>();
         groups.forEach((id, pieces) -> {
-            String name = (pieces.size() > 1 ? "a " : "the ") + pieces.getFirst().name().toLowerCase(Locale.ROOT);
+            Piece first = pieces.getFirst();
+            boolean elsewhere = groups.values().stream().anyMatch(other -> other != pieces
+                    && other.getFirst().name().equals(first.name()));
+            String name = (pieces.size() > 1 ? "a " : "the ") + first.name().toLowerCase(Locale.ROOT)
+                    + (elsewhere ? " (" + first.station().label().toLowerCase(Locale.ROOT) + ")" : "");
             subjects.add(new Subject<>(id, name, pieces.getFirst().station(), new Alike(pieces)));
         });
         return subjects;

@@ -19,12 +19,15 @@ import java.util.function.BiFunction;
 
 /** How far the camera sinks and tilts, and what must be lifted. */
 final class CameraChecks {
+    /** Of a finger letting go, N. */
+    private static final double TOUCH = 5;
+
     private CameraChecks() {
     }
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(sag(), tilt(), lift());
+        return List.of(sag(), tilt(), sway(), lift());
     }
 
     private static Check<Void> whole(About about, BiFunction<Void, Situation, Reading> answer) {
@@ -96,6 +99,22 @@ final class CameraChecks {
                         + s.show(Quantity.ANGLE, s.policy().movement().tilt()) + " are allowed");
     }
 
+    /** How far the touch of a hand moves the camera, where supports share: a frame without braces gives sideways first. */
+    private static Check<Void> sway() {
+        return new Asked<>(new About("sway", Topic.GIVES, "Does it sway when it is touched?", Quantity.LENGTH,
+                Scope.EVERY_POSE, false, "it sways", "K · u = f, 5 N sideways at the camera",
+                "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement"),
+                study -> study.assembly().stations().stream().filter(st -> st.on().size() > 1).findFirst()
+                        .map(st -> List.of(Subject.whole(st))).orElse(List.of()),
+                (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
+                    double sway = TOUCH * s.responses().sideways();
+                    return new Reading(sway, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
+                            "%.2f mm for a touch of %.0f N", sway * 1e3, TOUCH))
+                            .saying(() -> "a touch moves the camera " + s.length(sway) + " sideways, "
+                                    + s.length(s.policy().movement().sag()) + " are allowed");
+                }), Check.Certainty.SAMPLED);
+    }
+
     /** The heaviest lot that one person has to lift: what comes off at a rest, or the rest before it is filled. */
     private static Check<Void> lift() {
         return new Asked<>(new About("lift", Topic.HANDLING, "Can one person lift the heaviest piece?", Quantity.MASS,
@@ -117,7 +136,8 @@ final class CameraChecks {
     }
 
     private static List<Double> lots(Situation s) {
-        List<Body> roots = new ArrayList<>(List.of(s.study().assembly().bodies().getFirst()));
+        List<Body> roots = new ArrayList<>(
+                s.study().assembly().bodies().stream().filter(b -> b.parent() == null).toList());
         s.study().assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Rests)
                 .forEach(j -> roots.add(j.outer().body()));
         double[] sums = new double[roots.size()];

@@ -12,12 +12,14 @@ final class FeetChecks {
     private FeetChecks() {
     }
 
-    private record Asked(About about, Function<Situation, Reading> answer) implements Check<Void> {
+    private record Asked(About about, boolean steppedOn, Function<Situation, Reading> answer) implements Check<Void> {
         @Override
         public List<Subject<Void>> subjects(Study study) {
             List<Contact> feet = study.assembly().contacts().stream()
                     .filter(c -> c.pushesOnly() && c.surface().carries()).toList();
-            return feet.size() < 3 ? List.of() : List.of(Subject.whole(feet.getFirst().station()));
+            return feet.size() < 3 || steppedOn && StandingChecks.corners(study.set()).isEmpty()
+                    ? List.of()
+                    : List.of(Subject.whole(feet.getFirst().station()));
         }
 
         @Override
@@ -31,15 +33,15 @@ final class FeetChecks {
         return List.of(new Asked(new About("feet.share", Topic.HANDLING, "Does the busiest foot carry its share?",
                 Quantity.MASS, Scope.EVERY_POSE, true, "a foot is overloaded",
                 "N = a + b·x + c·y over the feet in contact, swivels at their worst",
-                "rigid base on equal springs (Roark); the maker's rating"), FeetChecks::share),
+                "rigid base on equal springs (Roark); the maker's rating"), false, FeetChecks::share),
                 new Asked(new About("feet.three", Topic.HANDLING, "Do three feet carry it all?", Quantity.MASS,
                         Scope.EVERY_POSE, true, "three feet are not enough", "statics on each three",
-                        "rigid statics: on an uneven floor the fourth hangs in the air"), FeetChecks::three),
+                        "rigid statics: on an uneven floor the fourth hangs in the air"), false, FeetChecks::three),
                 new Asked(new About("feet.person", Topic.HANDLING, "Does a foot carry a person on its corner?",
                         Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner overloads a foot",
                         "N = a + b·x + c·y with the person on it",
                         "rigid base on equal springs (Roark); a person of 100 kg: common practice, no source"),
-                        FeetChecks::person));
+                        true, FeetChecks::person));
     }
 
     private static double rating(List<Footing> feet) {

@@ -9,8 +9,11 @@ import firmperch.pose.Posed;
 import firmperch.stock.Material;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
@@ -110,27 +113,33 @@ final class JointChecks {
                 }, Check.Certainty.PROVEN);
     }
 
+    /** One closure may hold two joints, as jaws do: it is asked once. */
+    private static List<Subject<FrictionSet>> closures(Study study) {
+        Set<Hold> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        return frictionSets(study).stream().filter(set -> known.add(set.thing().joints.getFirst().hold())).toList();
+    }
+
     /** A hand's torque does not stretch the bolt or crush the wood under its washer. */
     private static Check<FrictionSet> closure() {
         return new Asked<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how the %s are tightened?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
                 "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
                 "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory"),
-                JointChecks::frictionSets, (set, s) -> {
+                JointChecks::closures, (set, s) -> {
                     Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
                     double force = one.clamp(Hold.Friction.NUT_FACTOR_LOW);
                     return new Reading(force, one.clampLimit(),
                             () -> s.show(Quantity.TORQUE, one.torque()) + " / (0.15 · "
                                     + s.length(one.bolt().diameter()) + ") = " + s.show(Quantity.FORCE, force)
                                     + "; bolt " + s.show(Quantity.FORCE, one.bolt().proofLoad())
-                                    + ", wood under the washer "
-                                    + s.show(Quantity.FORCE, one.pressed() == null
-                                            ? Double.POSITIVE_INFINITY
-                                            : one.pressed().allowedAcross() * one.area()));
+                                    + (one.pressed() == null
+                                            ? ""
+                                            : ", wood under the washer " + s.show(Quantity.FORCE,
+                                                    one.pressed().allowedAcross() * one.area())));
                 }, Check.Certainty.PROVEN);
     }
 
-    private static List<Subject<Joint>> joints(Study study, Class<? extends Hold> held) {
+    static List<Subject<Joint>> joints(Study study, Class<? extends Hold> held) {
         return study.assembly().joints().stream().filter(j -> held.isInstance(j.hold()))
                 .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList();
     }
@@ -140,7 +149,8 @@ final class JointChecks {
         return new Asked<>(new About("rated", Topic.SLIPS, "Does the head hold the camera?", Quantity.TORQUE,
                 Scope.NO_POSE, true, "the head gives", "M = m · g · lever, times the slip factor",
                 "rigid statics; the head's rated or measured holding torque"),
-                study -> joints(study, Hold.Rated.class), (joint, s) -> {
+                study -> joints(study, Hold.Rated.class).stream().filter(j -> j.thing().freedom() == null).toList(),
+                (joint, s) -> {
                     Posed.Carried held = s.posed().beyond(joint);
                     double lever = held.centre().minus(s.posed().at(joint)).length();
                     double slip = s.policy().loads().slip();

@@ -3,6 +3,8 @@ package firmperch.check;
 import firmperch.body.Body;
 import firmperch.body.Freedom;
 import firmperch.body.Joint;
+import firmperch.body.Hold;
+import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
@@ -17,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Two pieces of bodies that move against each other and are not joined to each other: they may run into each other. Each has
@@ -45,13 +48,14 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
         List<Near> pairs = new ArrayList<>();
         List<Piece> pieces = rig.assembly().pieces();
         Set<Long> joined = joined(rig);
+        int[] lump = lumps(rig);
         Map<Long, Relative> known = new HashMap<>();
         for (int i = 0; i < pieces.size(); i++) {
             for (int j = i + 1; j < pieces.size(); j++) {
                 Body a = pieces.get(i).body();
                 Body b = pieces.get(j).body();
                 if (balls.get(i).radius > 0 && balls.get(j).radius > 0 && fast(a) != fast(b)
-                        && !joined.contains(key(fast(a), fast(b)))) {
+                        && !joined.contains(key(lump[a.index()], lump[b.index()]))) {
                     pairs.add(new Near(pieces.get(i), pieces.get(j), i, j, balls.get(i), balls.get(j),
                             known.computeIfAbsent(key(a.index(), b.index()), k -> Relative.of(rig, a, b))
                                     .of(pieces.get(i), pieces.get(j))));
@@ -70,16 +74,30 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
         return body.stiffTo().index();
     }
 
+    /** For each body the lowest that it is one lump with: fast to it, but for pipes screwed together, which reach far. */
+    private static int[] lumps(Rig rig) {
+        Set<Body> screwed = rig.assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Threaded)
+                .map(j -> j.outer().body()).collect(Collectors.toSet());
+        int[] lump = new int[rig.assembly().bodies().size()];
+        for (Body body : rig.assembly().bodies()) {
+            boolean own = body.parent() == null || !(body.motion() instanceof Motion.Fixed) || screwed.contains(body);
+            lump[body.index()] = own ? body.index() : lump[body.parent().index()];
+        }
+        return lump;
+    }
+
     /** Bodies joined to each other, also through one that has no pieces. */
     private static Set<Long> joined(Rig rig) {
         Set<Long> joined = new HashSet<>();
+        int[] lump = lumps(rig);
         List<Joint> joints = rig.assembly().joints();
         for (Joint joint : joints) {
             Body outer = joint.outer().body();
-            joined.add(key(fast(joint.inner().body()), fast(outer)));
+            joined.add(key(lump[joint.inner().body().index()], lump[outer.index()]));
             if (rig.assembly().piecesOf(outer).isEmpty()) {
                 joints.stream().filter(j -> j.inner().body().equals(outer)).forEach(
-                        j -> joined.add(key(fast(joint.inner().body()), fast(j.outer().body()))));
+                        j -> joined.add(key(lump[joint.inner().body().index()],
+                                lump[j.outer().body().index()])));
             }
         }
         return joined;

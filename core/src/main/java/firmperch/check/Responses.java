@@ -109,6 +109,14 @@ final class Responses {
         return weight.length() + force * Math.sqrt(sum);
     }
 
+    /** How far a newton in the worst level direction moves the camera, m: the greater root of the flexibility's two by two. */
+    double sideways() {
+        Vec3 x = hand[0].movement(framed.camera(), framed.cameraOffset());
+        Vec3 y = hand[1].movement(framed.camera(), framed.cameraOffset());
+        double middle = (x.x() + y.y()) / 2;
+        return middle + Vec3.across((x.x() - y.y()) / 2, (x.y() + y.x()) / 2);
+    }
+
     private Ends worked(int member) {
         double[] sum = rest.forces(member);
         double[] plus = more.forces(member);

@@ -9,6 +9,7 @@ import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
+import firmperch.project.Bench;
 import firmperch.project.Policy;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
@@ -26,16 +27,27 @@ final class StandingChecks {
 
     /** What is lower than that above the floor is stepped on, m: our own judgement. */
     private static final double STEP = 0.5;
+    /** A foot stands at least so far from a bench's edge, m: our own judgement. */
+    private static final double EDGE = 0.01;
 
-    private record Asked(About about, boolean onCasters, Function<Situation, Reading> answer) implements Check<Void> {
+    /** Which rigs are asked: all that stand, those with a base to step on, those on a bench, those whose casters have brakes. */
+    private enum Raised {
+        STANDS, STEPPED_ON, ON_BENCH, BRAKED
+    }
+
+    private record Asked(About about, Raised raised, Function<Situation, Reading> answer) implements Check<Void> {
         @Override
         public List<Subject<Void>> subjects(Study study) {
             List<Contact> contacts = study.assembly().contacts();
             boolean stands = !contacts.isEmpty()
                     && contacts.stream().allMatch(c -> c.pushesOnly() && c.surface().carries());
-            boolean braked = contacts.stream()
-                    .anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
-            return stands && (!onCasters || braked) ? List.of(Subject.whole(base(study))) : List.of();
+            boolean raises = stands && switch (raised) {
+                case STANDS -> true;
+                case STEPPED_ON -> !corners(study.set()).isEmpty();
+                case ON_BENCH -> contacts.stream().anyMatch(c -> c.surface() == Surface.BENCH);
+                case BRAKED -> contacts.stream().anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
+            };
+            return raises ? List.of(Subject.whole(base(study))) : List.of();
         }
 
         @Override
@@ -58,13 +70,12 @@ final class StandingChecks {
     private static Check<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
             String formula, String source, Function<Situation, Reading> answer) {
         return new Asked(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source),
-                false,
-                answer);
+                Raised.STANDS, answer);
     }
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(stands(), lean(), push(), slope(), person(), rolling());
+        return List.of(stands(), lean(), push(), slope(), person(), rolling(), onBench());
     }
 
     /** The centre of mass stays inside the support in every pose, with what this floor does. */
@@ -137,9 +148,10 @@ final class StandingChecks {
     }
 
     private static Check<Void> person() {
-        return check("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?", Quantity.MASS,
-                "a person on a corner tips it", "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)",
-                "rigid statics; a person of 100 kg: common practice, no source", s -> {
+        return new Asked(new About("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?",
+                Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it",
+                "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)",
+                "rigid statics; a person of 100 kg: common practice, no source"), Raised.STEPPED_ON, s -> {
                     double person = s.policy().standing().person();
                     Tipping t = s.tipping();
                     double least = Reading.PLENTY * Math.max(person, 0.1);
@@ -172,12 +184,34 @@ final class StandingChecks {
         return corners;
     }
 
+    /** Every foot stands on the bench and not over its edge. */
+    private static Check<Void> onBench() {
+        return new Asked(new About("tip.bench", Topic.FALLS, "Do its feet stand on the bench?", Quantity.LENGTH,
+                Scope.SET_POSE, false, "a foot stands over the bench's edge", "least distance of a foot from the edge",
+                "geometry of the plan; 10 mm from the edge: our own judgement"), Raised.ON_BENCH, s -> {
+                    Bench bench = s.project().place().bench();
+                    double least = Double.POSITIVE_INFINITY;
+                    for (Contact contact : s.study().assembly().contacts()) {
+                        if (contact.surface() == Surface.BENCH) {
+                            Vec3 at = s.inRoom(s.posed().at(contact));
+                            least = Math.min(least, Math.min(Math.min(at.x() - bench.from(),
+                                    bench.from() + bench.depth() - at.x()), bench.width() / 2 - Math.abs(at.y())));
+                        }
+                    }
+                    double inside = least;
+                    return new Reading(EDGE, inside, () -> s.length(Math.max(0, inside)) + " from a foot to the edge")
+                            .saying(() -> inside > 0
+                                    ? "a foot stands " + s.length(inside) + " from the bench's edge"
+                                    : "a foot stands " + s.length(-inside) + " over the bench's edge");
+                });
+    }
+
     /** With its brakes off, swivels wherever they turn. */
     private static Check<Void> rolling() {
         return new Asked(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
                 "θ = atan(d / h) − slope, every swivel at its worst",
-                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), true, s -> {
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.BRAKED, s -> {
                     Tipping t = s.rolling();
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("

@@ -92,9 +92,10 @@ public final class Posed {
         return body == null ? at : places[body.index()].point(at);
     }
 
-    /** Where a joint is: where its outer side takes hold. */
+    /** Where a joint is: where its outer side takes hold, or its inner side of a bar that slides in it. */
     public Vec3 at(Joint joint) {
-        return point(joint.outer().body(), joint.outer().at());
+        Joint.Side side = joint.sleeve() ? joint.inner() : joint.outer();
+        return point(side.body(), side.at());
     }
 
     /** The way a joint's axis points. */
@@ -207,6 +208,50 @@ public final class Posed {
             }
         }
         return new Carried(sum, sum > 0 ? moment.times(1 / sum) : at(joint));
+    }
+
+    /**
+     * What everything on the outer side of a joint that is the only way there puts on it: its weight and the pull of ties, as a
+     * force and a moment about where the joint is.
+     */
+    public Wrench onto(Joint joint) {
+        Vec3 at = at(joint);
+        Carried held = beyond(joint);
+        Vec3 weight = new Vec3(0, 0, -held.weight());
+        Wrench sum = new Wrench(weight, held.centre().minus(at).cross(weight));
+        int outer = joint.outer().body().index();
+        for (Tie tie : rig.assembly().ties()) {
+            double pull = pull(tie);
+            List<Vec3> path = pull == 0 ? List.of() : path(tie);
+            for (int i = 0; i < path.size(); i++) {
+                Body body = tie.path().get(i).body();
+                if (body != null && rig.isOn(body.index(), outer)) {
+                    Vec3 force = along(path, i).times(pull);
+                    sum = sum.plus(new Wrench(force, path.get(i).minus(at).cross(force)));
+                }
+            }
+        }
+        return sum;
+    }
+
+    /** Which way a tie pulls at a point of its path: the sum of the directions to the points beside it. */
+    static Vec3 along(List<Vec3> path, int i) {
+        Vec3 sum = Vec3.ZERO;
+        if (i > 0) {
+            sum = sum.plus(path.get(i).toward(path.get(i - 1)));
+        }
+        if (i + 1 < path.size()) {
+            sum = sum.plus(path.get(i).toward(path.get(i + 1)));
+        }
+        return sum;
+    }
+
+    /** A force, N, and a moment, N·m. */
+    public record Wrench(Vec3 force, Vec3 moment) {
+        /** Both together. */
+        public Wrench plus(Wrench other) {
+            return new Wrench(force.plus(other.force), moment.plus(other.moment));
+        }
     }
 
     /**

@@ -11,6 +11,7 @@ import java.util.List;
  */
 public final class Reach {
     private static final int ROUNDS = 25;
+    private static final double NUDGE = 0.15;
     private static final double DAMPING = 1e-5;
     private static final double SQUARE = 0.2;
 
@@ -56,6 +57,28 @@ public final class Reach {
             Pose other = to(rig, from, grip, goal, 0);
             if (miss(rig, other, grip, goal) < miss(rig, best, grip, goal) - goal.content) {
                 best = other;
+            }
+        }
+        return miss(rig, best, grip, goal) > goal.content ? nudged(rig, from, grip, goal, best) : best;
+    }
+
+    /** What moves the point square to the way there begins to move it once it is turned: as a pendulum at rest. */
+    private static Pose nudged(Rig rig, Pose from, Tie.Hook grip, Goal goal, Pose sofar) {
+        Pose best = sofar;
+        double least = miss(rig, best, grip, goal);
+        boolean[] used = used(rig, from, grip, goal, SQUARE);
+        for (int f = 0; f < used.length; f++) {
+            Freedom freedom = rig.assembly().freedoms().get(f);
+            if (used[f] || !freedom.continuous() || freedom.kind() == Freedom.Kind.SLIDE) {
+                continue;
+            }
+            for (double nudge : new double[]{NUDGE, -NUDGE}) {
+                Pose other = to(rig, from.with(rig.assembly(), f, from.get(f) + nudge), grip, goal, 0);
+                double miss = miss(rig, other, grip, goal);
+                if (miss < least - goal.content) {
+                    least = miss;
+                    best = other;
+                }
             }
         }
         return best;

@@ -4,7 +4,6 @@ import firmperch.body.Assembly;
 import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Fastening;
-import firmperch.body.Freedom;
 import firmperch.body.Joint;
 import firmperch.body.MassProperties;
 import firmperch.body.Motion;
@@ -162,15 +161,17 @@ final class Skeleton {
             group = merged.size();
             merged.add(group);
         }
-        int node = node(group, body, joint.outer().at());
+        int node = joint.sleeve()
+                ? node(group, joint.inner().body(), joint.inner().at())
+                : node(group, body, joint.outer().at());
+        boolean moves = joint.slides() || joint.freedom() != null && !joint.freedom().continuous();
         for (Piece bar : inner) {
-            holds(bar).add(new Hold(joint.freedom() != null && !joint.freedom().continuous()
-                    ? Double.NaN
-                    : sliding(joint) ? Double.NaN : along(bar, joint.inner()), node, joint,
+            holds(bar).add(new Hold(moves ? Double.NaN : along(bar, joint.inner()), node, joint,
                     outer.isEmpty() ? k / inner.size() : Double.POSITIVE_INFINITY));
         }
         for (Piece bar : outer) {
-            holds(bar).add(new Hold(along(bar, joint.outer()), node, joint, k / outer.size()));
+            holds(bar).add(new Hold(joint.sleeve() ? Double.NaN : along(bar, joint.outer()), node, joint,
+                    k / outer.size()));
         }
     }
 
@@ -193,10 +194,6 @@ final class Skeleton {
         int node = node(group, body, at);
         holds(bar).add(new Hold(along, node, null, Double.POSITIVE_INFINITY));
         return node;
-    }
-
-    private static boolean sliding(Joint joint) {
-        return joint.freedom() != null && joint.freedom().kind() == Freedom.Kind.SLIDE;
     }
 
     private static double along(Piece bar, Joint.Side side) {
@@ -290,15 +287,8 @@ final class Skeleton {
         }
         List<Vec3> path = posed.path(tie);
         for (int i = 0; i < path.size(); i++) {
-            Vec3 force = Vec3.ZERO;
-            if (i > 0) {
-                force = force.plus(path.get(i).toward(path.get(i - 1)));
-            }
-            if (i + 1 < path.size()) {
-                force = force.plus(path.get(i).toward(path.get(i + 1)));
-            }
             if (nodes.get(i) != GROUND) {
-                frame.force(nodes.get(i), path.get(i), force.times(pull));
+                frame.force(nodes.get(i), path.get(i), Posed.along(path, i).times(pull));
             }
         }
     }

@@ -1,0 +1,137 @@
+package firmperch.check;
+
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.Vec3;
+import firmperch.check.About.Scope;
+import firmperch.check.Check.Certainty;
+import firmperch.check.JointChecks.Asked;
+import firmperch.frame.FrameSolver;
+import firmperch.pose.Posed;
+import firmperch.units.Quantity;
+import java.util.List;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+
+/** Wheels, rollers and turntables, and heads that a rated torque holds: what they feel from all that hangs on them. */
+final class BearingChecks {
+    private BearingChecks() {
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(bearing(), torque());
+    }
+
+    /**
+     * Wheels on a stiff body share a force and a moment as springs of one stiffness do; each is asked by itself which way it is
+     * loaded, pressed or pulled.
+     */
+    private static Check<Joint> bearing() {
+        return new Asked<>(new About("bearing", Topic.BREAKS, "Do the %s carry their load?", Quantity.FORCE,
+                Scope.EVERY_POSE, true, "the %s are overloaded", "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
+                "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker"),
+                study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
+    }
+
+    private static Reading loads(Joint joint, Situation s) {
+        List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
+        Vec3[] at = new Vec3[rollers.size()];
+        Vec3[] normal = new Vec3[rollers.size()];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = s.posed().point(joint.outer().body(), rollers.get(i).at()).minus(s.posed().at(joint));
+            normal[i] = s.posed().place(joint.outer().body()).direction(rollers.get(i).normal());
+        }
+        DMatrixRMaj share = share(at, normal);
+        double[] rest = forces(share, s.posed().onto(joint));
+        Vec3 gear = s.posed().centreFrom(s.study().assembly().payload()).minus(s.posed().at(joint));
+        Vec3 more = new Vec3(0, 0, -s.posed().massFrom(s.study().assembly().payload()) * FrameSolver.GRAVITY
+                * (s.policy().loads().handling() - 1));
+        double[] handled = forces(share, new Posed.Wrench(more, gear.cross(more)));
+        Vec3 camera = s.posed().mount().minus(s.posed().at(joint));
+        Vec3[] axes = {new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP};
+        double[] hand = new double[at.length];
+        for (Vec3 axis : axes) {
+            double[] one = forces(share, new Posed.Wrench(axis, camera.cross(axis)));
+            for (int i = 0; i < hand.length; i++) {
+                hand[i] += one[i] * one[i];
+            }
+        }
+        double worst = -1;
+        double asked = 0;
+        double holds = 1;
+        boolean pulled = false;
+        for (int i = 0; i < at.length; i++) {
+            double swing = Math.sqrt(hand[i]) * s.policy().loads().hand();
+            double load = rest[i] + handled[i];
+            double[][] ways = {{load + swing, rollers.get(i).presses()}, {swing - load, rollers.get(i).pulls()}};
+            for (int way = 0; way < 2; way++) {
+                double force = Math.max(0, ways[way][0]);
+                double used = ways[way][1] > 0 ? force / ways[way][1] : force > 1e-9 ? Reading.PLENTY + force : 0;
+                if (used > worst) {
+                    worst = used;
+                    asked = force;
+                    holds = ways[way][1];
+                    pulled = way == 1;
+                }
+            }
+        }
+        double force = asked;
+        double bears = holds;
+        String sense = pulled ? "pulled apart" : "pressed together";
+        return new Reading(force, bears, () -> "the busiest of " + at.length + " is " + sense + " with "
+                + s.show(Quantity.FORCE, force) + " as the rig is handled")
+                .saying(() -> "the " + joint.name() + " " + (bears > 0
+                        ? "bear " + s.show(Quantity.FORCE, bears) + " and are " + sense + " with "
+                                + s.show(Quantity.FORCE, force)
+                        : "are pulled apart with " + s.show(Quantity.FORCE, force)
+                                + ", and nothing holds them together: turn them the other way round"));
+    }
+
+    /** (J·Jᵀ)⁺ times J: what each bears of a unit of the six. What they cannot bear, as along a track, others hold. */
+    private static DMatrixRMaj share(Vec3[] at, Vec3[] normal) {
+        DMatrixRMaj j = new DMatrixRMaj(6, at.length);
+        for (int i = 0; i < at.length; i++) {
+            Vec3 n = normal[i];
+            Vec3 m = at[i].cross(n);
+            double[] column = {n.x(), n.y(), n.z(), m.x(), m.y(), m.z()};
+            for (int k = 0; k < 6; k++) {
+                j.set(k, i, column[k]);
+            }
+        }
+        DMatrixRMaj inverse = new DMatrixRMaj(at.length, 6);
+        CommonOps_DDRM.pinv(j, inverse);
+        return inverse;
+    }
+
+    private static double[] forces(DMatrixRMaj share, Posed.Wrench w) {
+        DMatrixRMaj load = new DMatrixRMaj(6, 1, true, -w.force().x(), -w.force().y(), -w.force().z(),
+                -w.moment().x(), -w.moment().y(), -w.moment().z());
+        DMatrixRMaj forces = new DMatrixRMaj(share.numRows, 1);
+        CommonOps_DDRM.mult(share, load, forces);
+        return forces.data;
+    }
+
+    /** A tilt that a rated torque holds: gravity's moment about its axis. */
+    private static Check<Joint> torque() {
+        return new Asked<>(
+                new About("torque", Topic.SLIPS, "Does the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
+                        "the %s slips", "|a · Σ r × W| · slip",
+                        "rigid statics; the head's rated or measured holding torque"),
+                study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> j.thing().freedom() != null)
+                        .toList(),
+                (joint, s) -> {
+                    double slip = s.policy().loads().slip();
+                    double left = s.posed().onto(joint).moment().dot(s.posed().axis(joint));
+                    double asked = Math.abs(left) * slip;
+                    return new Reading(asked, ((Hold.Rated) joint.hold()).torque(),
+                            () -> s.show(Quantity.TORQUE, Math.abs(left)) + " left over, "
+                                    + s.show(Quantity.MASS, s.posed().beyond(joint).mass()) + " hang on it")
+                            .saying(() -> "the " + joint.name() + " holds "
+                                    + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque()) + " and is left "
+                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " to hold, " + slip
+                                    + " times that is asked")
+                            .with(slip);
+                }, Certainty.SAMPLED);
+    }
+}

@@ -1,0 +1,76 @@
+package firmperch.check;
+
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.Piece;
+import firmperch.body.Station;
+import firmperch.body.Vec3;
+import firmperch.check.About.Scope;
+import firmperch.check.Check.Certainty;
+import firmperch.check.JointChecks.Asked;
+import firmperch.pose.Framed;
+import firmperch.stock.Section;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Pipes under their threads: what is left there bends and pulls first. */
+final class ThreadChecks {
+    private ThreadChecks() {
+    }
+
+    /** The threads of a station. */
+    private record Threads(List<Joint> joints) {}
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(new Asked<Threads>(new About("thread", Topic.BREAKS, "Could a pipe break at its thread (%s)?",
+                Quantity.STRESS, Scope.EVERY_POSE, true, "a pipe breaks at its thread (%s)",
+                "σ = N/A_root + M/S_root, √(σ² + 3·τ²) ≤ f_y/1.5",
+                "space frame, handled; minor diameter of ISO 7-1; von Mises. How well a thread is cut is not known: a crack is "
+                        + "looked for by hand"),
+                ThreadChecks::subjects, (threads, s) -> s.loaded(1, frame -> reading(threads, s)), Certainty.SAMPLED));
+    }
+
+    private static List<Subject<Threads>> subjects(Study study) {
+        Map<Station, List<Joint>> by = new LinkedHashMap<>();
+        study.assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Threaded)
+                .forEach(j -> by.computeIfAbsent(j.station(), k -> new ArrayList<>()).add(j));
+        return by.entrySet().stream()
+                .map(e -> new Subject<>(e.getKey().id(), e.getKey().label().toLowerCase(), e.getKey(),
+                        new Threads(e.getValue())))
+                .toList();
+    }
+
+    private static Reading reading(Threads threads, Situation s) {
+        double worst = 0;
+        double holds = Double.POSITIVE_INFINITY;
+        String where = "";
+        for (Framed.End end : s.framed().ends()) {
+            if (!(end.joint().hold() instanceof Hold.Threaded thread) || !threads.joints.contains(end.joint())) {
+                continue;
+            }
+            Piece pipe = s.framed().bars().get(end.member());
+            double stress = stress(thread.root(), s.responses().of(end.member()), end.far() ? 6 : 0);
+            holds = pipe.material().allowedBending();
+            if (stress > worst) {
+                worst = stress;
+                where = end.joint().name();
+            }
+        }
+        double asked = worst;
+        String thread = where;
+        return new Reading(asked, Double.isInfinite(holds) ? 1 : holds,
+                () -> s.show(Quantity.STRESS, asked) + " at the " + thread + ", as it is handled");
+    }
+
+    private static double stress(Section root, Responses.Ends f, int first) {
+        double bend = Vec3.across(f.most(first + 4), f.most(first + 5)) / root.modulusY();
+        double pull = f.most(first) / root.area() + bend;
+        double shear = 2 * Vec3.across(f.most(first + 1), f.most(first + 2)) / root.area()
+                + f.most(first + 3) / (2 * root.modulusY());
+        return Math.sqrt(pull * pull + 3 * shear * shear);
+    }
+}
