@@ -19,6 +19,11 @@ public record Body(int index, String name, Body parent, Placement at, Motion mot
         return at;
     }
 
+    /** Where its axes lie in the rig's before anything has moved. */
+    public Placement home() {
+        return parent == null ? at : parent.home().of(at);
+    }
+
     /** Bodies are told apart by their number. */
     @Override
     public boolean equals(Object other) {

@@ -18,6 +18,9 @@ public record Fastening(String id, String name, Station station, Piece bar, Body
         /** Stands in something that bears on it all round: concrete, a mortise. */
         record Cast(Material around) implements Grip {}
 
+        /** In a fitting made for it, as a tripod's leg in its hub: its maker answers for that. */
+        record Fitted() implements Grip {}
+
         /**
          * Stands on a floor with nothing around it, held by screws.
          *

@@ -123,6 +123,14 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         }
     }
 
+    /** The flat of a board to bolt something on: the port is its face, z away from it. */
+    public record Deck(double thickness, Material material) implements Fit {
+        @Override
+        public String words() {
+            return "the flat of a board";
+        }
+    }
+
     /**
      * Bars side by side that something runs or is clamped on: the port is the beginning of their middle line, x along them, z
      * away from what holds them.

@@ -4,9 +4,13 @@ import firmperch.body.Contact;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.check.JointChecks.Asked;
+import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** What hangs on screws and hooks in the place: each of them as the rig is handled. */
 final class AnchorChecks {
@@ -15,29 +19,49 @@ final class AnchorChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new Asked<Contact.Anchor>(new About("anchor", Topic.FALLS, "Does the %s hold?", Quantity.FORCE,
-                Scope.EVERY_POSE, true, "the %s comes out", "|R| ≤ m·g, R = −k·u at each anchor",
+        return List.of(new Asked<Fixings>(new About("anchor", Topic.FALLS, "Do the fixings to %s hold?", Quantity.FORCE,
+                Scope.EVERY_POSE, true, "a fixing to %s comes out", "|R| ≤ m·g, R = −k·u at each anchor",
                 "space frame, direct stiffness (Przemieniecki); gear and hand as the policy asks: common practice and our own "
                         + "judgement; what one bears: its maker, or a fifth of the ultimate (Wood Handbook, ch. 8). "
                         + "Above people's heads have a licensed person look at it; local codes rule"),
-                study -> study.assembly().contacts().stream().filter(Contact.Anchor.class::isInstance)
-                        .map(Contact.Anchor.class::cast)
-                        .map(a -> new Subject<>(a.id(), "fixing to " + a.surface().words(), a.station(), a)).toList(),
-                AnchorChecks::reading, Certainty.SAMPLED));
+                AnchorChecks::fixings, AnchorChecks::reading, Certainty.SAMPLED));
     }
 
-    private static Reading reading(Contact.Anchor anchor, Situation s) {
-        double holds = anchor.rating() * FrameSolver.GRAVITY;
-        return s.loaded(holds, frame -> {
-            int support = s.framed().feet().indexOf(anchor);
-            double force = s.responses().onSupport(support);
-            return new Reading(force, holds, () -> s.show(Quantity.FORCE, force) + " as the rig is handled, "
-                    + s.show(Quantity.FORCE, Math.abs(frame.reaction(support))) + (frame.reaction(support) < 0
-                            ? " of pull"
-                            : " of pressure")
-                    + " at rest")
-                    .saying(() -> "a fixing to " + anchor.surface().words() + " feels " + s.show(Quantity.FORCE, force)
-                            + " as the rig is handled and bears " + s.show(Quantity.FORCE, holds));
+    /** What of a station is fixed to a surface. */
+    private record Fixings(List<Contact.Anchor> anchors) {}
+
+    private static List<Subject<Fixings>> fixings(Study study) {
+        Map<String, List<Contact.Anchor>> by = new LinkedHashMap<>();
+        study.assembly().contacts().stream().filter(Contact.Anchor.class::isInstance).map(Contact.Anchor.class::cast)
+                .forEach(a -> by.computeIfAbsent(a.station().id() + "." + a.surface().id(), k -> new ArrayList<>())
+                        .add(a));
+        return by.entrySet().stream().map(e -> {
+            Contact.Anchor first = e.getValue().getFirst();
+            return new Subject<>(e.getKey(), first.surface().words(), first.station(), new Fixings(e.getValue()));
+        }).toList();
+    }
+
+    /** Of a group the busiest: the furthest from where the load hangs, where it tips. */
+    private static Reading reading(Fixings fixings, Situation s) {
+        Contact.Anchor weakest = fixings.anchors.getFirst();
+        return s.loaded(weakest.rating() * FrameSolver.GRAVITY, frame -> {
+            Reading worst = null;
+            for (Contact.Anchor anchor : fixings.anchors) {
+                Reading reading = reading(anchor, frame, s);
+                worst = worst == null || reading.used() > worst.used() ? reading : worst;
+            }
+            return worst;
         });
+    }
+
+    private static Reading reading(Contact.Anchor anchor, FrameSolution frame, Situation s) {
+        double holds = anchor.rating() * FrameSolver.GRAVITY;
+        int support = s.framed().feet().indexOf(anchor);
+        double force = s.responses().onSupport(support);
+        return new Reading(force, holds, () -> anchor.id() + ": " + s.show(Quantity.FORCE, force)
+                + " as the rig is handled, " + s.show(Quantity.FORCE, Math.abs(frame.reaction(support)))
+                + (frame.reaction(support) < 0 ? " of pull" : " of pressure") + " at rest")
+                .saying(() -> "a fixing to " + anchor.surface().words() + " feels " + s.show(Quantity.FORCE, force)
+                        + " as the rig is handled and bears " + s.show(Quantity.FORCE, holds));
     }
 }

@@ -269,7 +269,7 @@ final class BarChecks {
     // Uprights and their feet.
 
     private static List<Subject<Fastening>> feet(Study study) {
-        return study.assembly().fastenings().stream()
+        return study.assembly().fastenings().stream().filter(f -> !(f.grip() instanceof Fastening.Grip.Fitted))
                 .map(f -> new Subject<>(f.id(), f.bar().name().toLowerCase(Locale.ROOT), f.station(), f)).toList();
     }
 
@@ -327,6 +327,7 @@ final class BarChecks {
                                 + " / (" + s.length(width) + " · " + s.length(depth) + "²) + 4 · "
                                 + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
             }
+            case Fastening.Grip.Fitted _ -> throw new IllegalStateException("not asked of what its maker answers for");
             case Fastening.Grip.Screws screws -> {
                 // In N/mm² of the thread's own area, so that both ways of holding are told in one unit.
                 double area = screws.diameter() * screws.depth();

@@ -122,7 +122,7 @@ final class CameraChecks {
                 "sum of the pieces lifted together, before anything is poured", Policy.SOURCE_LIFT),
                 study -> List.of(Subject.whole(study.assembly().stations().stream()
                         .filter(st -> study.assembly().joints().stream()
-                                .anyMatch(j -> j.hold() instanceof Hold.Rests && j.station().equals(st)))
+                                .anyMatch(j -> liftedOff(j) && j.station().equals(st)))
                         .findFirst().orElse(study.assembly().stations().getFirst()))),
                 (none, s) -> {
                     List<Double> lots = lots(s);
@@ -135,10 +135,15 @@ final class CameraChecks {
                 }, Check.Certainty.PROVEN);
     }
 
+    /** What rests on a pin or hangs in rails is carried by itself. */
+    private static boolean liftedOff(Joint joint) {
+        return joint.hold() instanceof Hold.Rests || joint.hold() instanceof Hold.Bearings;
+    }
+
     private static List<Double> lots(Situation s) {
         List<Body> roots = new ArrayList<>(
                 s.study().assembly().bodies().stream().filter(b -> b.parent() == null).toList());
-        s.study().assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Rests)
+        s.study().assembly().joints().stream().filter(CameraChecks::liftedOff)
                 .forEach(j -> roots.add(j.outer().body()));
         double[] sums = new double[roots.size()];
         for (int i = 0; i < s.study().assembly().pieces().size(); i++) {

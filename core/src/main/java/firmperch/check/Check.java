@@ -30,6 +30,11 @@ public interface Check<T> {
         return true;
     }
 
+    /** True if of many subjects that hold only the weakest is told. */
+    default boolean together() {
+        return false;
+    }
+
     /** The same check, which is known to feel no other freedoms than these. */
     default Check<T> feeling(Feels<T> rule) {
         return new Feeling<>(this, rule);

@@ -50,13 +50,16 @@ final class ClearanceChecks {
     /** All of them. */
     static List<Check<?>> all() {
         return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(),
-                self().feeling(Near.Group::feels));
+                new Self());
     }
 
-    /** Bodies that may run into a surface: not those that stand on it or are fixed to it. */
+    /** Bodies that may run into a surface: not those that stand on it or are fixed to it, nor what runs along these. */
     private static Predicate<Body> apart(Situation s, Surface surface) {
         Set<Body> fixed = s.study().fixedTo(surface);
-        return body -> !fixed.contains(body);
+        return body -> {
+            Body on = body.stiffTo().parent();
+            return !fixed.contains(body) && (on == null || !fixed.contains(on));
+        };
     }
 
     private static Reading reading(Situation s, double asked, double gap, String from) {
@@ -115,19 +118,45 @@ final class ClearanceChecks {
     }
 
     /** Of all pieces that the same joints move against each other. */
-    private static Check<Near.Group> self() {
-        return new JointChecks.Asked<>(
-                new About("clear.self", Topic.HITS, "Does it clear itself (%s)?",
-                        Quantity.LENGTH, Scope.EVERY_POSE, false, "it hits itself",
-                        "least distance of pieces that move against each other",
-                        "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"),
-                study -> study.nearby().stream().map(group -> new Subject<>(
-                        group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
-                        group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
-                                .collect(Collectors.joining(", ")),
-                        (Station) null, group)).toList(),
-                (group, s) -> reading(s, PASSING, s.clearance().within(group), "between its own pieces"),
-                Check.Certainty.PROVEN);
+    private record Self() implements Check<Near.Group> {
+        private static final About ABOUT = new About("clear.self", Topic.HITS, "Does it clear itself (%s)?",
+                Quantity.LENGTH,
+                Scope.EVERY_POSE, false, "it hits itself", "least distance of pieces that move against each other",
+                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)");
+
+        @Override
+        public About about() {
+            return ABOUT;
+        }
+
+        @Override
+        public List<Subject<Near.Group>> subjects(Study study) {
+            return study.nearby().stream().map(group -> new Subject<>(
+                    group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
+                    group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining(", ")),
+                    (Station) null, group)).toList();
+        }
+
+        @Override
+        public Reading at(Subject<Near.Group> group, Situation s) {
+            return reading(s, PASSING, s.clearance().within(group.thing()), "between its own pieces");
+        }
+
+        @Override
+        public Certainty certainty() {
+            return Certainty.PROVEN;
+        }
+
+        @Override
+        public boolean feels(Subject<Near.Group> group, Study study, int freedom) {
+            return group.thing().feels(study.rig(), freedom);
+        }
+
+        @Override
+        public boolean together() {
+            return true;
+        }
     }
 
     /** What stands on the floor, wheels turned at their widest, leaves the walkway along the wall open. */

@@ -95,6 +95,9 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
         if (search.bound <= 0.0105) {
             return String.format(Locale.ROOT, "proven to %.1f %%", Math.max(0.1, search.bound * 100));
         }
+        if (!search.proven && search.bound > 1) {
+            return "sampled: a proof was given up";
+        }
         return search.proven
                 ? "proven to be " + marginText(1 / (reading.used() * (1 + search.bound))) + " or more"
                 : String.format(Locale.ROOT, "not proven: in between it may be %.0f %% worse", search.bound * 100);

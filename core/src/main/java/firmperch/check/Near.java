@@ -115,6 +115,14 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
         double x = m.x() - n.x();
         double y = m.y() - n.y();
         double z = m.z() - n.z();
+        if (spread != null) {
+            // One above the other they stay so, whatever turns and runs about level.
+            double above = Math.abs(z) - ballA.radius - ballB.radius;
+            double rise = above > 0 ? spread.rise(a.body()) + spread.rise(b.body()) : 0;
+            if (above - rise >= limit) {
+                return above - rise;
+            }
+        }
         double nearer = spread == null ? 0 : spread.nearer(relative);
         double balls = Math.sqrt(x * x + y * y + z * z) - ballA.radius - ballB.radius - nearer;
         if (balls >= limit) {

@@ -8,14 +8,14 @@ import firmperch.stock.Section;
  * @param area m²
  * @param modulusY for bending in the upright plane, m³
  * @param modulusZ for bending sideways, m³
- * @param torsion torsion constant over the greatest distance from the axis, m³; the hole left out
+ * @param torsion torsion modulus, m³; the hole left out
  */
 record NetSection(double area, double modulusY, double modulusZ, double torsion) {
     /** The section less a hole of that diameter, m; 0 for none. */
     static NetSection of(Section section, double hole) {
         double d = section.depth();
         double b = section.breadth();
-        double twist = section.torsionConstant() / (Math.hypot(d, b) / 2);
+        double twist = section.torsionModulus();
         if (section instanceof Section.Rectangle) {
             return new NetSection((d - hole) * b, b * (d * d * d - hole * hole * hole) / (6 * d),
                     b * b * (d - hole) / 6,

@@ -162,7 +162,7 @@ final class BeamElement {
     }
 
     /** Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. */
-    void addTo(double[] stiffness, double[] load, int size, int[] dof) {
+    void addTo(Envelope stiffness, double[] load, int[] dof) {
         double[] ka = new double[DOF * DOF];
         for (int i = 0; i < DOF; i++) {
             for (int k = 0; k < DOF; k++) {
@@ -174,16 +174,19 @@ final class BeamElement {
                 }
             }
         }
-        for (int k = 0; k < DOF; k++) {
-            for (int i = 0; i < DOF; i++) {
+        for (int i = 0; i < DOF; i++) {
+            double[] row = new double[DOF];
+            for (int k = 0; k < DOF; k++) {
                 double v = transform[k * DOF + i];
                 if (v != 0) {
-                    int row = dof[i] * size;
                     for (int j = 0; j < DOF; j++) {
-                        stiffness[row + dof[j]] += v * ka[k * DOF + j];
+                        row[j] += v * ka[k * DOF + j];
                     }
                     load[dof[i]] -= v * fixedEnd[k];
                 }
+            }
+            for (int j = 0; j < DOF; j++) {
+                stiffness.add(dof[i], dof[j], row[j]);
             }
         }
     }

@@ -4,19 +4,17 @@ import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.PointForce;
 import firmperch.frame.FrameModel.Support;
 import java.util.List;
-import org.ejml.data.DMatrixRMaj;
-import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /** What a loaded frame does: displacements, member-end forces and reactions. */
 public final class FrameSolution {
     private final FrameModel model;
     private final List<BeamElement> beams;
-    private final LinearSolverDense<DMatrixRMaj> factored;
+    private final Envelope factored;
     private final boolean[] active;
     private final double[] displacements;
     private final boolean weighed;
 
-    FrameSolution(FrameModel model, List<BeamElement> beams, LinearSolverDense<DMatrixRMaj> factored, boolean[] active,
+    FrameSolution(FrameModel model, List<BeamElement> beams, Envelope factored, boolean[] active,
             double[] displacements, boolean weighed) {
         this.model = model;
         this.beams = beams;
@@ -36,7 +34,7 @@ public final class FrameSolution {
      */
     public FrameSolution under(List<PointForce> forces) {
         return new FrameSolution(model, beams, factored, active,
-                FrameSolver.solved(factored, FrameSolver.load(model, forces)), false);
+                factored.solve(FrameSolver.load(model, forces)), false);
     }
 
     /** How far a point fixed to that node, at an offset, has moved, m. */

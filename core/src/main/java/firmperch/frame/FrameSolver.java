@@ -10,9 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
-import org.ejml.interfaces.linsol.LinearSolverDense;
+import java.util.stream.Stream;
 
 /**
  * Solves a {@link FrameModel} for small displacements: K·u = f with six degrees of freedom a node. Supports that only
@@ -38,17 +36,18 @@ public final class FrameSolver {
      * supports that only push.
      */
     public static Optional<FrameSolution> solve(FrameModel model) {
-        int size = 6 * model.nodes().size();
-        double[] stiffness = new double[size * size];
-        double[] load = new double[size];
+        Envelope stiffness = Envelope.of(model.nodes().size(), Stream.concat(
+                model.members().stream().map(m -> new int[]{m.from(), m.to()}),
+                model.springs().stream().map(k -> new int[]{k.from(), k.to()})).toList());
+        double[] load = new double[6 * model.nodes().size()];
         List<BeamElement> beams = new ArrayList<>();
         for (Member member : model.members()) {
             BeamElement beam = new BeamElement(model, member);
-            beam.addTo(stiffness, load, size, dof(member));
+            beam.addTo(stiffness, load, dof(member));
             beams.add(beam);
         }
         for (Spring spring : model.springs()) {
-            addSpring(stiffness, size, spring);
+            addSpring(stiffness, spring);
         }
         for (PointMass mass : model.masses()) {
             addForce(load, mass.node(), mass.offset(), new Vec3(0, 0, -mass.mass() * GRAVITY));
@@ -60,16 +59,16 @@ public final class FrameSolver {
         boolean[] active = new boolean[model.supports().size()];
         Arrays.fill(active, true);
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Optional<LinearSolverDense<DMatrixRMaj>> factored = factored(model, stiffness, size, active);
-            if (factored.isEmpty()) {
+            Envelope factored = supported(model, stiffness, active);
+            if (!factored.factor()) {
                 return Optional.empty();
             }
-            double[] u = solved(factored.get(), load);
+            double[] u = factored.solve(load);
             if (!small(u)) {
                 return Optional.empty();
             }
             if (!changeContacts(model, u, active)) {
-                return Optional.of(new FrameSolution(model, beams, factored.get(), active, u, true));
+                return Optional.of(new FrameSolution(model, beams, factored, active, u, true));
             }
         }
         return Optional.empty();
@@ -83,12 +82,6 @@ public final class FrameSolver {
             }
         }
         return true;
-    }
-
-    static double[] solved(LinearSolverDense<DMatrixRMaj> factored, double[] load) {
-        DMatrixRMaj u = new DMatrixRMaj(load.length, 1);
-        factored.solve(new DMatrixRMaj(load.length, 1, true, load.clone()), u);
-        return u.data;
     }
 
     /** The load vector of forces alone. */
@@ -113,19 +106,17 @@ public final class FrameSolver {
         return changed;
     }
 
-    private static Optional<LinearSolverDense<DMatrixRMaj>> factored(FrameModel model, double[] stiffness, int size,
-            boolean[] active) {
-        DMatrixRMaj k = new DMatrixRMaj(size, size, true, stiffness.clone());
+    private static Envelope supported(FrameModel model, Envelope stiffness, boolean[] active) {
+        Envelope k = stiffness.copy();
         for (int i = 0; i < active.length; i++) {
             Support s = model.supports().get(i);
             Vec3 n = s.normal();
             Vec3 b = across(n);
-            addSpring(k, s, n.cross(b), s.sideways());
-            addSpring(k, s, b, s.sideways());
-            addSpring(k, s, n, active[i] ? s.stiffness() : 0);
+            k.spring(s.node(), s.offset(), n.cross(b), s.sideways());
+            k.spring(s.node(), s.offset(), b, s.sideways());
+            k.spring(s.node(), s.offset(), n, active[i] ? s.stiffness() : 0);
         }
-        LinearSolverDense<DMatrixRMaj> cholesky = LinearSolverFactory_DDRM.chol(size);
-        return cholesky.setA(k) ? Optional.of(cholesky) : Optional.empty();
+        return k;
     }
 
     /** A direction of length 1 across another. */
@@ -134,20 +125,20 @@ public final class FrameSolver {
     }
 
     /** A joint that is stiff in all but the turn about its axis. */
-    private static void addSpring(double[] k, int size, Spring spring) {
+    private static void addSpring(Envelope k, Spring spring) {
         Vec3 a = spring.axis();
         Vec3 b = across(a);
         Vec3 c = a.cross(b);
         for (Vec3 along : new Vec3[]{a, b, c}) {
             Vec3 from = spring.fromOffset().cross(along);
             Vec3 to = spring.toOffset().cross(along);
-            addRelative(k, size, spring, along, from, along, to, STIFF);
-            addRelative(k, size, spring, Vec3.ZERO, along, Vec3.ZERO, along,
+            addRelative(k, spring, along, from, along, to, STIFF);
+            addRelative(k, spring, Vec3.ZERO, along, Vec3.ZERO, along,
                     along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }
     }
 
-    private static void addRelative(double[] k, int size, Spring spring, Vec3 fromShift, Vec3 fromTurn, Vec3 toShift,
+    private static void addRelative(Envelope k, Spring spring, Vec3 fromShift, Vec3 fromTurn, Vec3 toShift,
             Vec3 toTurn, double stiffness) {
         double[] g = {-fromShift.x(), -fromShift.y(), -fromShift.z(), -fromTurn.x(), -fromTurn.y(), -fromTurn.z(),
                 toShift.x(), toShift.y(), toShift.z(), toTurn.x(), toTurn.y(), toTurn.z()};
@@ -155,21 +146,7 @@ public final class FrameSolver {
             int row = 6 * (i < 6 ? spring.from() : spring.to()) + i % 6;
             for (int j = 0; j < 12; j++) {
                 int column = 6 * (j < 6 ? spring.from() : spring.to()) + j % 6;
-                k[row * size + column] += stiffness * g[i] * g[j];
-            }
-        }
-    }
-
-    private static void addSpring(DMatrixRMaj k, Support s, Vec3 along, double stiffness) {
-        if (stiffness == 0) {
-            return;
-        }
-        Vec3 turn = s.offset().cross(along);
-        double[] g = {along.x(), along.y(), along.z(), turn.x(), turn.y(), turn.z()};
-        int first = 6 * s.node();
-        for (int i = 0; i < 6; i++) {
-            for (int j = 0; j < 6; j++) {
-                k.add(first + i, first + j, stiffness * g[i] * g[j]);
+                k.add(row, column, stiffness * g[i] * g[j]);
             }
         }
     }

@@ -219,7 +219,7 @@ public final class BuildPack {
         line(bold, 11, "Figures, the weakest first");
         float[] columns = {0, 230, 300, 370, 420};
         row(bold, columns, "Question", "asked", "can take", "margin", "verdict");
-        List<Finding> findings = new ArrayList<>(assessment.findings());
+        List<Finding> findings = new ArrayList<>(assessment.told());
         findings.sort(Assessment.WEAKEST_FIRST);
         for (Finding f : findings) {
             row(regular, columns, f.question().words(), f.about().unit().show(f.reading().asked(), units()),

@@ -67,13 +67,9 @@ public record Crossbar() implements Part {
     }
 
     private static Placement standing(Port port) {
-        Placement at = port.at();
-        for (Body body = port.body(); body != null; body = body.parent()) {
-            if (!(body.motion() instanceof Motion.Fixed)) {
-                throw new InvalidValue("Crossbar", "on a fitting that moves", "two that stand still");
-            }
-            at = body.at().of(at);
+        if (port.body().stiffTo().parent() != null || !(port.body().stiffTo().motion() instanceof Motion.Fixed)) {
+            throw new InvalidValue("Crossbar", "on a fitting that moves", "two that stand still");
         }
-        return at;
+        return port.body().home().of(port.at());
     }
 }

@@ -14,13 +14,26 @@ public final class StandardParts implements PartLibrary {
                 new PartType<>("tilt-head", "Tilting head", TiltHead.PARAMS),
                 new PartType<>("pipe-feet", "Feet of threaded pipe", PipeFeet.PARAMS),
                 new PartType<>("crossbar", "Crossbar of threaded pipe", Crossbar.PARAMS),
-                new PartType<>("bar-clamp", "Bar clamp with latch", BarClamp.PARAMS));
+                new PartType<>("bar-clamp", "Bar clamp with latch", BarClamp.PARAMS),
+                new PartType<>("tripod", "Tripod", Tripod.PARAMS),
+                new PartType<>("pan-tilt-head", "Pan and tilt head", PanTiltHead.PARAMS),
+                new PartType<>("balance-bar", "Balanced bar", BalanceBar.PARAMS),
+                new PartType<>("camera-screw", "Camera screw", CameraScrew.PARAMS),
+                new PartType<>("ceiling-rails", "Rails under joists", CeilingRails.PARAMS),
+                new PartType<>("rail-bridge", "Cross rails on hangers", RailBridge.PARAMS),
+                new PartType<>("trolley-plate", "Trolley plate", TrolleyPlate.PARAMS),
+                new PartType<>("turntable", "Turntable with a hanging plate", Turntable.PARAMS),
+                new PartType<>("bent-plate-arm", "Level-keeping arm with a bent plate", BentPlateArm.PARAMS));
     }
 
     @Override
     public List<Kind> kinds() {
         return List.of(new Kind("cast-box-post", "Cast-box rolling post with a level-keeping arm",
                 Starts::castBoxPost, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168)),
-                new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of()));
+                new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of()),
+                new Kind("balanced-bar", "Balanced bar on a tripod", Starts::balancedBar, Map.of()),
+                new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of()),
+                new Kind("ceiling-arm", "Ceiling trolley with three level-keeping arms", Starts::ceilingArm,
+                        Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)));
     }
 }

@@ -3,10 +3,12 @@ package firmperch.part;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
+import firmperch.stock.LagScrew;
 import firmperch.stock.Material;
 import firmperch.stock.PostStock;
 import firmperch.stock.ThreadedPipe;
 import firmperch.stock.Tyre;
+import firmperch.stock.Washer;
 import java.util.List;
 
 /** What each kind starts from, with sensible values. */
@@ -41,5 +43,59 @@ final class Starts {
                 new Mounted("clamp", new BarClamp(0.04, 0.045, 0.12, 0.35, FacePair.ALL.get("steel-steel"),
                         Closure.ALL.get("knob-60"), 5), List.of("bar.bar")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("clamp.plate"))));
+    }
+
+    /** A tube across a tripod's head: camera at one end, washers at the other. */
+    static Perch balancedBar() {
+        return new Perch(List.of(new Mounted("tripod", tripod(0), List.of(Perch.FLOOR)),
+                new Mounted("pan", new PanTiltHead(0.9, 0.10, 0.05, 14, 6, Math.toRadians(20)), List.of("tripod.top")),
+                new Mounted("bar", new BalanceBar(PostStock.TUBES.get("tube-30x2"), 1.2, 0.4, 0.05,
+                        Washer.ALL.get("disc-1"), 4), List.of("pan.top")),
+                new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("bar.nose"))));
+    }
+
+    /** A tripod with its camera tipped down in front: what one has already. */
+    static Perch plainTripod() {
+        return new Perch(List.of(new Mounted("tripod", tripod(0), List.of(Perch.FLOOR)),
+                new Mounted("pan", new PanTiltHead(0.9, 0.10, 0.10, 14, 6, Math.toRadians(20)), List.of("tripod.top")),
+                new Mounted("screw", new CameraScrew(0.002), List.of("pan.front"))));
+    }
+
+    private static Tripod tripod(double first) {
+        return new Tripod(new Legs(PostStock.TUBES.get("tube-30x2"), 1.35, Math.toRadians(25), first, 4e5, 12),
+                new Column(PostStock.TUBES.get("tube-35x2"), 0.30, 0.00015, Closure.ALL.get("knob-40"), 3), 0.9);
+    }
+
+    /** Rails both ways under the joists, a turntable, three arms one after another. */
+    static Perch ceilingArm() {
+        Hangers hangers = new Hangers(0.30, 60, 0.25);
+        PostStock rail = PostStock.RAILS.get("rail-35x2.5");
+        return new Perch(List.of(
+                new Mounted("rails", new CeilingRails(rail, 2.1, 0.70, new JoistScrews(LagScrew.ALL.get("lag-8x80"),
+                        Material.ALL.get("spruce-c24"), 0.40, 0.06, 0.0125, 0.005)), List.of("place.ceiling")),
+                new Mounted("bridge", new RailBridge(rail, 1.2, hangers), List.of("rails.rails")),
+                new Mounted("trolley", new TrolleyPlate(Material.ALL.get("birch-plywood"), 0.018,
+                        new Hangers(0.20, 60, 0.25)), List.of("bridge.rails")),
+                new Mounted("turntable", new Turntable(new Turntable.Ring(0.30, 1.6, 400, 300, true), 0.018, 0.14, 0.07,
+                        Bolt.ALL.get("m8")), List.of("trolley.deck")),
+                new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
+                new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
+                new Mounted("arm-3", new LevelArm(chainLinks(), chainPivots(2), new Stops(Math.toRadians(-45),
+                        Math.toRadians(0)), new Plates(0.018, 0.06)), List.of("arm-2.pair")),
+                new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("arm-3.end"))));
+    }
+
+    private static BentPlateArm chained(int faces, double low, double high, double below, boolean back) {
+        return new BentPlateArm(chainLinks(), chainPivots(faces), new Stops(Math.toRadians(low), Math.toRadians(high)),
+                new BentPlate(0.018, below, 0.07, 0, back));
+    }
+
+    private static Links chainLinks() {
+        return new Links(0.42, 0.07, Material.ALL.get("beech-d40"), 0.045, 0.026, 2, 0.034);
+    }
+
+    private static Pivots chainPivots(int faces) {
+        return new Pivots(Bolt.ALL.get("m8"), faces, FacePair.ALL.get("wood-cork"), Closure.ALL.get("wrench"), 5.5, 4,
+                5000);
     }
 }

@@ -16,7 +16,7 @@ import firmperch.param.Params;
 import firmperch.units.Quantity;
 import java.util.List;
 
-/** A tilting or ball head, by its mass (kg), height (m) and rated or measured holding torque (N·m). */
+/** A tilting or ball head, set level whenever what it hangs on is tipped: told by its mass (kg), height (m) and rated or measured holding torque (N·m). */
 public record TiltHead(double mass, double drop, double torque) implements Part {
     static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
             .length("drop", "Height of the head", -0.5, 0.5)
@@ -36,12 +36,14 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
     @Override
     public void build(Builder out, List<Port> on) {
         Port plate = on.getFirst();
-        plate.fitting("Head", Port.Plate.class, "a plate");
+        Motion.Turn tipped = plate.fitting("Head", Port.Plate.class, "a plate").tipped();
         Vec3 down = new Vec3(0, 0, -drop);
         out.station("", "Head", plate.body(), plate.at().origin(), plate.station());
         out.add(plate.body(), Piece.owned("Head", Solid.Bought.box(WIDE, WIDE, Math.abs(drop), mass))
                 .at(plate.at().of(Placement.at(down.times(0.5)))));
-        Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)), new Motion.Fixed());
+        Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)), tipped == null
+                ? new Motion.Fixed()
+                : new Motion.Turn(tipped.freedom(), plate.at().inward(tipped.axis()).times(-1)));
         out.joint("tilt", "tilt", Joint.Side.of(plate.body(), plate.at().point(down)), Joint.Side.of(tilt, Vec3.ZERO),
                 null, new Vec3(0, -1, 0), new Hold.Rated(torque), Give.NONE);
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);

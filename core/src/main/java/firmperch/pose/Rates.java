@@ -165,17 +165,19 @@ final class Rates {
         return level[freedom];
     }
 
-    /** True if a freedom only shifts all that the other moves: then it makes no difference to the other's moment. */
+    /**
+     * True if a freedom makes no difference to how fast the other moves anything: where it lies below the other it only shifts
+     * what that moves; where it lies above, it moves only what the other shifts, as the end of a level-keeping arm.
+     */
     boolean shifts(int freedom, int other) {
         for (Body body : rig.assembly().bodies()) {
-            boolean mine = rig.freedom(body.index()) == freedom;
-            if (mine && body.motion().most().turn() > 0) {
-                return false;
-            }
-            // Below everything that the other moves, above nothing of it.
-            if (rig.freedom(body.index()) == other && !rig.moves(freedom, body)
-                    || mine && rig.moves(other, body)) {
-                return false;
+            for (Body p = body; p != null; p = p.parent()) {
+                for (Body q = body; rig.freedom(p.index()) == other && q != null; q = q.parent()) {
+                    Body below = rig.isOn(p.index(), q.index()) ? q : p;
+                    if (rig.freedom(q.index()) == freedom && below.motion().most().turn() > 0) {
+                        return false;
+                    }
+                }
             }
         }
         return true;
@@ -232,10 +234,6 @@ final class Rates {
     }
 
     private static boolean upright(Body body, Vec3 along) {
-        Placement home = body.at();
-        for (Body b = body.parent(); b != null; b = b.parent()) {
-            home = b.at().of(home);
-        }
-        return along(home.direction(along), Vec3.UP);
+        return along(body.home().direction(along), Vec3.UP);
     }
 }

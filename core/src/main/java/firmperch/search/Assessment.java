@@ -10,7 +10,9 @@ import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -40,6 +42,18 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         return situation.study();
     }
 
+    /** The findings as they are told: of what is told together those that hold by the weakest of them. */
+    public List<Finding> told() {
+        Map<String, Finding> weakest = new HashMap<>();
+        for (Finding f : findings) {
+            if (f.verdict() == Verdict.HOLDS && f.question().check().together()) {
+                weakest.merge(f.about().id(), f, (a, b) -> a.margin() <= b.margin() ? a : b);
+            }
+        }
+        return findings.stream().filter(f -> f.verdict() != Verdict.HOLDS || !f.question().check().together()
+                || weakest.get(f.about().id()) == f).toList();
+    }
+
     /** The finding of that id; for a check with one subject the check's id will do. */
     public Finding finding(String id) {
         return find(id).orElseThrow(() -> new IllegalArgumentException("no finding of " + id));
@@ -53,7 +67,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
 
     /** What was found at that station, the weakest first; null stands for the place. */
     public List<Finding> at(Station station) {
-        return findings.stream().filter(f -> Objects.equals(f.station(), station)).sorted(WEAKEST_FIRST).toList();
+        return told().stream().filter(f -> Objects.equals(f.station(), station)).sorted(WEAKEST_FIRST).toList();
     }
 
     /** The weakest finding at a station, if it has any. */

@@ -45,6 +45,8 @@ public final class WorstPose {
     /** Where the coarse grid shows less than this share of its worst all round, it is not looked at any finer. */
     private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
+    /** Of more freedoms than that, the one to halve a cell along is looked for. */
+    private static final int FEW = 3;
     /** Steps shrink to a twenty-thousandth of the travel. */
     private static final int ROUNDS = 10;
     /**
@@ -438,6 +440,7 @@ public final class WorstPose {
         }
         double[] best = start;
         double most = used;
+        long felts = IntStream.range(0, felt.length).filter(i -> felt[i]).count();
         PriorityQueue<Cell> open = new PriorityQueue<>(Comparator.comparingDouble(Cell::bound).reversed());
         for (double[] middle : wholeTravel(felt, start)) {
             double[] half = new double[middle.length];
@@ -450,7 +453,7 @@ public final class WorstPose {
         }
         while (open.peek().bound > Math.max(most * (1 + TOLERANCE), PLENTY) && count[0] < MOST_CELLS) {
             Cell wide = open.poll();
-            int axis = widest(wide);
+            int axis = felts > FEW ? loosest(question, wide) : widest(wide);
             if (axis < 0) {
                 open.add(wide);
                 break;
@@ -486,6 +489,31 @@ public final class WorstPose {
             tiny[axis] = felt[axis] && freedoms.get(axis).continuous() ? 1e-9 : 0;
         }
         return question.at(study.in(Pose.of(at)).loosened(tiny)).used() <= Math.max(used, PLENTY) * (1 + TOLERANCE);
+    }
+
+    /**
+     * The freedom without whose width the cell could hold least, of equal ones that which is least cut yet: dearer to find than
+     * the widest, and worth it among many.
+     */
+    private int loosest(Question<?> question, Cell cell) {
+        Situation middle = study.in(Pose.of(cell.middle));
+        int loosest = -1;
+        double least = Double.POSITIVE_INFINITY;
+        double share = 0;
+        for (int axis = 0; axis < cell.half.length; axis++) {
+            if (cell.half[axis] > 1e-6) {
+                double[] others = cell.half.clone();
+                others[axis] = 0;
+                double could = question.at(middle.loosened(others)).used();
+                double left = cell.half[axis] / (freedoms.get(axis).to() - freedoms.get(axis).from());
+                if (could < least - SAME || could < least + SAME && left > share) {
+                    least = Math.min(least, could);
+                    share = left;
+                    loosest = axis;
+                }
+            }
+        }
+        return loosest;
     }
 
     /** The freedom whose width loosens the cell most: along it the cell is halved; −1 if none is wide any more. */

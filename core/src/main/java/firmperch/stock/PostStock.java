@@ -1,6 +1,7 @@
 package firmperch.stock;
 
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A tube or pipe to make a post of.
@@ -28,6 +29,30 @@ public record PostStock(String id, String label, Section section, Material mater
                     square("square-40x3", "steel square tube 40 × 3", 40, 3, "steel-s235", 9),
                     square("square-50x3", "steel square tube 50 × 3", 50, 3, "steel-s235", 11),
                     square("square-25x2-alu", "aluminium square tube 25 × 2", 25, 2, "aluminium-6060-t66", 6)));
+
+    /** Box rails that hangers run in, as of sliding doors. */
+    public static final Catalogue<PostStock> RAILS = new Catalogue<>("rail",
+            List.of(rail("rail-30x2", 30, 2, 11, 9), rail("rail-35x2.5", 35, 2.5, 12, 12),
+                    rail("rail-42x3", 42, 3, 14, 17)));
+
+    private static PostStock rail(String id, double side, double wall, double slot, double price) {
+        return new PostStock(id, String.format(Locale.ROOT, "steel box rail %.0f × %.1f", side, wall),
+                new Section.SlottedTube(side * 1e-3, wall * 1e-3, slot * 1e-3), Material.ALL.get("steel-s235"), 3.0,
+                price,
+                "common practice, no source");
+    }
+
+    /** Thin tubes of stands and booms. */
+    public static final Catalogue<PostStock> TUBES = new Catalogue<>("tube",
+            List.of(tube("tube-20x1.5", 20, 1.5, 3.5), tube("tube-25x1.5", 25, 1.5, 4.5),
+                    tube("tube-28x1.5", 28, 1.5, 5),
+                    tube("tube-30x2", 30, 2, 6.5), tube("tube-35x2", 35, 2, 8), tube("tube-40x2", 40, 2, 9)));
+
+    private static PostStock tube(String id, double diameter, double wall, double price) {
+        return new PostStock(id, String.format(Locale.ROOT, "aluminium tube %.0f × %.1f", diameter, wall),
+                new Section.RoundTube(diameter * 1e-3, wall * 1e-3), Material.ALL.get("aluminium-6060-t66"), 3.0, price,
+                "EN 755-7 sizes, from memory; price common practice, no source");
+    }
 
     private static PostStock pipe(String id, String label, double diameter, double wall, double price, String source) {
         return new PostStock(id, label, new Section.RoundTube(diameter * 1e-3, wall * 1e-3),

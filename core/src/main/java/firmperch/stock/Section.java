@@ -17,6 +17,11 @@ public sealed interface Section {
     /** Torsion constant, m⁴. */
     double torsionConstant();
 
+    /** What a torque is divided by for the greatest shear stress that it makes, m³: J over the greatest distance from the axis. */
+    default double torsionModulus() {
+        return torsionConstant() / (Math.hypot(depth(), breadth()) / 2);
+    }
+
     /** Elastic section modulus about y, m³. */
     double modulusY();
 
@@ -153,6 +158,67 @@ public sealed interface Section {
         @Override
         public double shearShare() {
             return 26 / 59.7;
+        }
+
+        @Override
+        public double depth() {
+            return side;
+        }
+    }
+
+    /**
+     * A square tube with a slot along the middle of its underside, as a box rail has: outer side, wall and slot, m. What the slot
+     * takes away is taken off (Steiner); open as it is, it twists as a strip of its wall's length would (Σ b·t³/3).
+     */
+    record SlottedTube(double side, double wall, double slot) implements Section {
+        private SquareTube whole() {
+            return new SquareTube(side, wall);
+        }
+
+        private double lost() {
+            return slot * wall;
+        }
+
+        /** How much higher than half its height its centre lies, m. */
+        private double rise() {
+            return lost() * (side - wall) / 2 / area();
+        }
+
+        @Override
+        public double area() {
+            return whole().area() - lost();
+        }
+
+        @Override
+        public double secondMomentY() {
+            double r = (side - wall) / 2;
+            return whole().secondMomentY() - slot * wall * wall * wall / 12 - lost() * r * r - area() * rise() * rise();
+        }
+
+        @Override
+        public double secondMomentZ() {
+            return whole().secondMomentZ() - wall * slot * slot * slot / 12;
+        }
+
+        @Override
+        public double torsionConstant() {
+            return (4 * (side - wall) - slot) * wall * wall * wall / 3;
+        }
+
+        /** {@inheritDoc} Of an open strip J/t. */
+        @Override
+        public double torsionModulus() {
+            return torsionConstant() / wall;
+        }
+
+        @Override
+        public double modulusY() {
+            return secondMomentY() / (side / 2 + rise());
+        }
+
+        @Override
+        public double shearShare() {
+            return whole().shearShare();
         }
 
         @Override

@@ -55,7 +55,7 @@ public final class ReasonList extends VBox {
     /** Shows an assessment; rows stay open and in place while only their numbers change. */
     public void show(Assessment assessment) {
         List<Finding> findings = new ArrayList<>(
-                assessment.findings().stream().filter(f -> wanted.test(assessment, f)).toList());
+                assessment.told().stream().filter(f -> wanted.test(assessment, f)).toList());
         if (weakestFirst) {
             findings.sort(Assessment.WEAKEST_FIRST);
         }
