@@ -1,5 +1,6 @@
 package firmperch.body;
 
+import firmperch.stock.Bolt;
 import firmperch.stock.Material;
 
 /**
@@ -17,6 +18,16 @@ public record Fastening(String id, String name, Station station, Piece bar, Body
     public sealed interface Grip {
         /** Stands in something that bears on it all round: concrete, a mortise. */
         record Cast(Material around) implements Grip {}
+
+        /**
+         * Bolted through a board at its end.
+         *
+         * @param bolts how many, spread around it
+         * @param circle diameter of the ring that they sit on, m
+         * @param into what their washers press on and their shanks bear in
+         * @param thickness of that, m
+         */
+        record Bolted(Bolt bolt, int bolts, double circle, Material into, double thickness) implements Grip {}
 
         /** In a fitting made for it, as a tripod's leg in its hub: its maker answers for that. */
         record Fitted() implements Grip {}

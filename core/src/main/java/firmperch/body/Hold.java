@@ -15,6 +15,9 @@ public sealed interface Hold {
     /** Its own weight rests on something: lifted off by hand. */
     record Rests(Pin pin) implements Hold {}
 
+    /** It lies on something by its own weight, strapped down: lifted off by hand. */
+    record Lies() implements Hold {}
+
     /** A pin of that diameter, m, through something with two walls of that thickness, m. */
     record Pin(double diameter, double wall, Material wallOf) implements Hold {}
 
@@ -35,7 +38,8 @@ public sealed interface Hold {
     /**
      * One wheel, roller or ball.
      *
-     * @param at where it bears, in the outer body's axes, m
+     * @param at where it bears, in the axes of the body that it sits on, m: the outer one, but of a bar that slides in its sleeve the
+     *     inner
      * @param normal the way it pushes the outer body, of length 1
      * @param presses what it may be pressed with, N
      * @param pulls what it may be pulled with the other way, N: 0 where nothing keeps it from lifting off

@@ -131,6 +131,30 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         }
     }
 
+    /** A carriage that a beam runs through: the port is its middle, x the way the beam goes, z up. */
+    public record Guide(double width, double length) implements Fit {
+        @Override
+        public String words() {
+            return "a carriage for a beam";
+        }
+    }
+
+    /** A pulley for a rope, the port its middle: x toward the strand that goes down in front, z up; how far its strands lie out, m. */
+    public record Pulley(double radius) implements Fit {
+        @Override
+        public String words() {
+            return "a pulley";
+        }
+    }
+
+    /** A place to hook a rope on. */
+    public record Eye() implements Fit {
+        @Override
+        public String words() {
+            return "an eye for a rope";
+        }
+    }
+
     /**
      * Bars side by side that something runs or is clamped on: the port is the beginning of their middle line, x along them, z
      * away from what holds them.

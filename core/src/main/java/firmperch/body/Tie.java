@@ -63,8 +63,25 @@ public sealed interface Tie {
      * freedom as what it holds, so that the rope keeps its length. It weighs nothing, and its pulleys turn freely.
      *
      * @param limit pull that it may have, N
+     * @param balance how its weight is trimmed and caught; null if it only hangs
      */
-    record Rope(String id, String name, Station station, List<Hook> path, double limit) implements Tie {
+    record Rope(String id, String name, Station station, List<Hook> path, double limit, Balance balance)
+            implements
+                Tie {
+        /**
+         * A weight that balances what moves.
+         *
+         * @param trim mass that can be put on it or taken off it, kg
+         * @param rate of the buffer at the end of its travel, N/m
+         * @param give how far the buffer can be pressed in, m
+         */
+        public record Balance(double trim, double rate, double give) {}
+
+        /** A rope with something that only hangs on it. */
+        public Rope(String id, String name, Station station, List<Hook> path, double limit) {
+            this(id, name, station, path, limit, null);
+        }
+
         public Rope {
             path = List.copyOf(path);
             if (path.size() < 3) {

@@ -47,7 +47,8 @@ final class BarChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(ends(), fold(), bending(), upright().feeling(BarChecks::felt), foot().feeling(BarChecks::felt));
+        return List.of(ends(), fold(), bending(), bolted(), upright().feeling(BarChecks::felt),
+                foot().feeling(BarChecks::felt));
     }
 
     private static List<Subject<Alike>> bars(Study study, boolean woodenAndBolted) {
@@ -266,10 +267,50 @@ final class BarChecks {
         return Math.max(worst, f.most(0) / euler);
     }
 
+    // Ends bolted through a board.
+
+    private static Check<Fastening> bolted() {
+        return new Asked<>(new About("bolted", Topic.BREAKS, "Do the bolts of the %s hold?", Quantity.FORCE,
+                Scope.EVERY_POSE, true, "the bolts of the %s give",
+                "√(T² + V²), T = N/n + 4·M/(n·D), V = V/n + 2·M_x/(n·D)",
+                "space frame, handled; bolt group in a ring, the furthest governs (Shigley); proof load of ISO 898-1, washer and "
+                        + "bearing in wood by EN 1995-1-1 8.5, from memory"),
+                study -> study.assembly().fastenings().stream().filter(f -> f.grip() instanceof Fastening.Grip.Bolted)
+                        .map(f -> new Subject<>(f.id(), f.name(), f.station(), f)).toList(),
+                (f, s) -> s.loaded(1, frame -> bolted(f, s)), Check.Certainty.SAMPLED);
+    }
+
+    private static Reading bolted(Fastening f, Situation s) {
+        Fastening.Grip.Bolted grip = (Fastening.Grip.Bolted) f.grip();
+        double pull = 0;
+        double across = 0;
+        for (Framed.Held held : s.framed().held()) {
+            if (held.fastening() == f) {
+                Responses.Ends e = s.responses().of(held.member());
+                int first = held.far() ? 6 : 0;
+                double bend = Vec3.across(e.most(first + 4), e.most(first + 5));
+                pull = e.most(first) / grip.bolts() + 4 * bend / (grip.bolts() * grip.circle());
+                across = Vec3.across(e.most(first + 1), e.most(first + 2)) / grip.bolts()
+                        + 2 * e.most(first + 3) / (grip.bolts() * grip.circle());
+            }
+        }
+        double washer = Math.PI / 4
+                * (grip.bolt().washer() * grip.bolt().washer() - grip.bolt().hole() * grip.bolt().hole());
+        double pulled = Math.min(grip.bolt().proofLoad() / 1.5, grip.into().allowedAcross() * washer);
+        double bears = grip.bolt().diameter() * grip.thickness() * grip.into().allowedBearing(grip.bolt().diameter());
+        double used = Math.max(pull / pulled, across / bears);
+        boolean pulls = pull / pulled >= across / bears;
+        double asked = pulls ? pull : across;
+        return new Reading(asked, used > 0 ? asked / used : pulled,
+                () -> s.show(Quantity.FORCE, asked) + (pulls ? " of pull" : " across") + " on the busiest of "
+                        + grip.bolts());
+    }
+
     // Uprights and their feet.
 
     private static List<Subject<Fastening>> feet(Study study) {
-        return study.assembly().fastenings().stream().filter(f -> !(f.grip() instanceof Fastening.Grip.Fitted))
+        return study.assembly().fastenings().stream()
+                .filter(f -> f.grip() instanceof Fastening.Grip.Cast || f.grip() instanceof Fastening.Grip.Screws)
                 .map(f -> new Subject<>(f.id(), f.bar().name().toLowerCase(Locale.ROOT), f.station(), f)).toList();
     }
 
@@ -327,7 +368,8 @@ final class BarChecks {
                                 + " / (" + s.length(width) + " · " + s.length(depth) + "²) + 4 · "
                                 + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
             }
-            case Fastening.Grip.Fitted _ -> throw new IllegalStateException("not asked of what its maker answers for");
+            case Fastening.Grip.Fitted _,Fastening.Grip.Bolted _ ->
+                throw new IllegalStateException("asked of feet that stand by themselves");
             case Fastening.Grip.Screws screws -> {
                 // In N/mm² of the thread's own area, so that both ways of holding are told in one unit.
                 double area = screws.diameter() * screws.depth();

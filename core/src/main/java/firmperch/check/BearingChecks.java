@@ -1,5 +1,6 @@
 package firmperch.check;
 
+import firmperch.body.Body;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Vec3;
@@ -39,8 +40,9 @@ final class BearingChecks {
         Vec3[] at = new Vec3[rollers.size()];
         Vec3[] normal = new Vec3[rollers.size()];
         for (int i = 0; i < at.length; i++) {
-            at[i] = s.posed().point(joint.outer().body(), rollers.get(i).at()).minus(s.posed().at(joint));
-            normal[i] = s.posed().place(joint.outer().body()).direction(rollers.get(i).normal());
+            Body on = joint.sleeve() ? joint.inner().body() : joint.outer().body();
+            at[i] = s.posed().point(on, rollers.get(i).at()).minus(s.posed().at(joint));
+            normal[i] = s.posed().place(on).direction(rollers.get(i).normal());
         }
         DMatrixRMaj share = share(at, normal);
         double[] rest = forces(share, s.posed().onto(joint));

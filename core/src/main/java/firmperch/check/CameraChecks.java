@@ -137,7 +137,8 @@ final class CameraChecks {
 
     /** What rests on a pin or hangs in rails is carried by itself. */
     private static boolean liftedOff(Joint joint) {
-        return joint.hold() instanceof Hold.Rests || joint.hold() instanceof Hold.Bearings;
+        return joint.hold() instanceof Hold.Rests || joint.hold() instanceof Hold.Bearings
+                || joint.hold() instanceof Hold.Lies;
     }
 
     private static List<Double> lots(Situation s) {

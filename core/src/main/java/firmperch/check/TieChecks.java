@@ -1,9 +1,11 @@
 package firmperch.check;
 
+import firmperch.body.Freedom;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.check.JointChecks.Asked;
+import firmperch.frame.FrameSolver;
 import firmperch.units.Quantity;
 import java.util.List;
 
@@ -14,7 +16,7 @@ final class TieChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(spring(), rope(), cord());
+        return List.of(spring(), rope(), balance(), runaway(), cord());
     }
 
     private static <T extends Tie> List<Subject<T>> each(Study study, Class<T> kind) {
@@ -39,6 +41,61 @@ final class TieChecks {
         double length = s.tieLength(tie);
         return new Reading(length, most,
                 () -> s.length(length) + " from hook to hook, " + s.length(most) + " at most");
+    }
+
+    private static List<Subject<Tie.Rope>> balanced(Study study) {
+        return each(study, Tie.Rope.class).stream().filter(r -> r.thing().balance() != null).toList();
+    }
+
+    /** The freedom that pays a rope out: what hangs on its end moves by it. */
+    private static int freedom(Tie.Rope rope, Situation s) {
+        return s.study().assembly().freedoms().indexOf(rope.to().body().motion().freedom());
+    }
+
+    /** What moves and what hangs against it weigh the same, but for what can be trimmed. */
+    private static Check<Tie.Rope> balance() {
+        return new Asked<>(new About("balance", Topic.GIVES, "Does the weight on the %s balance what moves?",
+                Quantity.MASS,
+                Scope.NO_POSE, false, "the weight on the %s does not balance what moves", "|∂V/∂q| / g ≤ trim",
+                "virtual work: at 1:1 the weight equals the whole moving mass (13.0 kg wants 13.0 kg; common practice, no source)"),
+                TieChecks::balanced, (rope, s) -> {
+                    // The gear as it is: what is spare is trimmed for when it is there.
+                    Situation bare = s.study().carrying(0).in(s.posed().pose());
+                    double left = bare.posed().potentialSlope(freedom(rope, s)) / FrameSolver.GRAVITY;
+                    double hangs = hanging(rope, bare);
+                    return new Reading(Math.abs(left), rope.balance().trim(),
+                            () -> s.show(Quantity.MASS, hangs + left) + " moving, " + s.show(Quantity.MASS, hangs)
+                                    + " hanging, " + s.show(Quantity.MASS, Math.abs(left)) + " to trim")
+                            .saying(() -> s.show(Quantity.MASS, hangs + left) + " move and "
+                                    + s.show(Quantity.MASS, hangs)
+                                    + " hang against it, " + s.show(Quantity.MASS, rope.balance().trim())
+                                    + " can be trimmed");
+                }, Certainty.PROVEN);
+    }
+
+    private static double hanging(Tie.Rope rope, Situation s) {
+        return s.posed().pull(rope) / FrameSolver.GRAVITY;
+    }
+
+    /** Everything is taken off the camera at the bottom with the brake open: the weight falls all the way into its buffer. */
+    private static Check<Tie.Rope> runaway() {
+        return new Asked<>(
+                new About("runaway", Topic.BREAKS, "Does the buffer catch a runaway of the %s?", Quantity.LENGTH,
+                        Scope.NO_POSE, false, "the %s runs through its buffer", "m·g·(h + x) = ½·k·x²",
+                        "energy, friction left out; m all that hangs on the camera's screw, h the whole travel"),
+                TieChecks::balanced, (rope, s) -> {
+                    Freedom travel = rope.to().body().motion().freedom();
+                    double height = travel.to() - travel.from();
+                    double weight = s.project().gear().mass() * FrameSolver.GRAVITY;
+                    double k = rope.balance().rate();
+                    double pressed = (weight + Math.sqrt(weight * weight + 2 * k * weight * height)) / k;
+                    return new Reading(pressed, rope.balance().give(),
+                            () -> s.show(Quantity.MASS, s.project().gear().mass()) + " taken off, " + s.length(height)
+                                    + " to run: " + s.length(pressed) + " into the buffer")
+                            .saying(() -> "with everything taken off it runs " + s.length(pressed)
+                                    + " into a buffer of "
+                                    + s.length(rope.balance().give()));
+                }, Certainty.PROVEN);
     }
 
     private static Check<Tie.Rope> rope() {

@@ -33,9 +33,6 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
             .group("concrete", "Concrete", Concrete.PARAMS).length("board", "Thickness of the board", 0.009, 0.06)
             .varied(0.003).group("caster", "Caster", Caster.PARAMS).group("corners", "Corners", Corners.PARAMS).done();
 
-    private static final double WHEEL_WIDTH = 0.03;
-    private static final double FORK = 0.016;
-
     public CastBox {
         PARAMS.check(shell, concrete, board, caster, corners);
         Require.that(concrete.height() <= shell.depth() + 1e-9, "Height of the concrete", concrete.height(), LENGTH,
@@ -66,7 +63,10 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
         Station feet = out.station("feet",
                 "Casters " + out.bare(caster.diameter()) + (corners.locked() ? ", locked" : ", free"), body, Vec3.ZERO);
         for (int i = 0; i < Corners.COUNT; i++) {
-            caster(out, body, i, surface);
+            caster.add(out, body,
+                    new Caster.Corner(i, corners.out(), corners.out(), corners.locked() ? corners.heading() : 0,
+                            corners.locked()),
+                    surface);
         }
         Station base = out.station("", concrete.height() > 0 ? "Box with concrete" : "Box", body,
                 new Vec3(0, 0, caster.height()), feet);
@@ -114,35 +114,6 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
                     -shell.height() / 2, shell.inner() / 2, shell.height() / 2), shell.wall()), panel())
                     .at(Placement.along(new Vec3(side * offset, 0, middle), new Vec3(0, 1, 0), new Vec3(1, 0, 0))));
         }
-    }
-
-    private void caster(Builder out, Body body, int corner, Surface surface) {
-        double sx = corner < 2 ? 1 : -1;
-        double sy = corner == 0 || corner == 3 ? 1 : -1;
-        Vec3 pivot = new Vec3(sx * corners.out(), sy * corners.out(), 0);
-        double heading = Math.atan2(sy, sx) + (corners.locked() ? corners.heading() : 0);
-        Contact.Caster contact = new Contact.Caster(
-                out.spot("caster " + (corner + 1), body, pivot, surface),
-                new Contact.Bearing(caster.tyre().stiffness(), caster.rating()), caster.trail(), heading,
-                corners.locked(), caster.diameter());
-        out.contact(contact);
-        Vec3 trail = new Vec3(Math.cos(heading), Math.sin(heading), 0);
-        Vec3 axle = trail.cross(Vec3.UP).times(-1);
-        Vec3 hub = pivot.plus(trail.times(caster.trail())).plus(new Vec3(0, 0, caster.diameter() / 2));
-        String item = "Caster Ø " + out.length(caster.diameter()) + ", " + caster.tyre().label() + ", rated "
-                + out.show(Quantity.MASS, caster.rating()) + (corners.locked() ? ", braked wheel and swivel" : "");
-        // A stronger caster costs more: about a tenth of a unit of money for each kg above 60, common practice, no source.
-        double price = 9 + 0.1 * Math.max(0, caster.rating() - 150);
-        out.add(body, Piece.ready("Caster",
-                new Solid.Bought(Solid.Round.cylinder(caster.diameter(), 0, WHEEL_WIDTH), caster.mass()),
-                new Supply.Ready(item, price, "corners of the board"))
-                .at(new Placement(hub.minus(axle.times(WHEEL_WIDTH / 2)), trail, axle.cross(trail), axle))
-                .looking(Look.WHEEL));
-        double fork = caster.height() - caster.diameter() / 2;
-        out.add(body, Piece.owned("caster's fork", Solid.Bought.box(FORK, FORK, fork, 0))
-                .at(Placement.at(pivot.plus(trail.times(caster.trail() / 2)).plus(new Vec3(0, 0,
-                        caster.diameter() / 2 + fork / 2))))
-                .looking(Look.METAL));
     }
 
     private void making(Builder out) {

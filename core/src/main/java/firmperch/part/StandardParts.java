@@ -23,13 +23,20 @@ public final class StandardParts implements PartLibrary {
                 new PartType<>("rail-bridge", "Cross rails on hangers", RailBridge.PARAMS),
                 new PartType<>("trolley-plate", "Trolley plate", TrolleyPlate.PARAMS),
                 new PartType<>("turntable", "Turntable with a hanging plate", Turntable.PARAMS),
-                new PartType<>("bent-plate-arm", "Level-keeping arm with a bent plate", BentPlateArm.PARAMS));
+                new PartType<>("bent-plate-arm", "Level-keeping arm with a bent plate", BentPlateArm.PARAMS),
+                new PartType<>("wheel-board", "Board on casters with a slab", WheelBoard.PARAMS),
+                new PartType<>("double-mast", "Braced mast of two tubes", DoubleMast.PARAMS),
+                new PartType<>("mast-carriage", "Carriage on a mast", MastCarriage.PARAMS),
+                new PartType<>("sliding-beam", "Sliding beam of two tubes", SlidingBeam.PARAMS),
+                new PartType<>("rope-weight", "Weight on a rope", RopeWeight.PARAMS));
     }
 
     @Override
     public List<Kind> kinds() {
         return List.of(new Kind("cast-box-post", "Cast-box rolling post with a level-keeping arm",
                 Starts::castBoxPost, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168)),
+                new Kind("sliding-mast", "Sliding mast with a weight on a rope", Starts::slidingMast,
+                        Map.of("carriage.rise", 1.2, "beam.reach", 0.6)),
                 new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of()),
                 new Kind("balanced-bar", "Balanced bar on a tripod", Starts::balancedBar, Map.of()),
                 new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of()),

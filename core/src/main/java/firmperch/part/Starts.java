@@ -98,4 +98,24 @@ final class Starts {
         return new Pivots(Bolt.ALL.get("m8"), faces, FacePair.ALL.get("wood-cork"), Closure.ALL.get("wrench"), 5.5, 4,
                 5000);
     }
+
+    /** A mast of two tubes on a board, a beam that goes up and down and in and out, a weight on a rope. */
+    static Perch slidingMast() {
+        Caster caster = new Caster(0.075, 0.108, 0.080, 0.032, 150, 0.62, Tyre.ALL.get("polyurethane"));
+        DoubleTube mast = new DoubleTube(PostStock.SQUARES.get("square-40x2-alu"), 0.004, 6, 4000);
+        DoubleTube beam = new DoubleTube(PostStock.SQUARES.get("square-30x2-alu"), 0.004, 6, 4000);
+        return new Perch(List.of(
+                new Mounted("board", new WheelBoard(0.94, 0.86, 0.018, 0.08, 20, caster, true), List.of(Perch.FLOOR)),
+                new Mounted("mast", new DoubleMast(mast, 1.85, 0.35, PostStock.SQUARES.get("square-25x2-alu"), 0.03),
+                        List.of("board.deck")),
+                new Mounted("carriage", new MastCarriage(runners(0.26)), List.of("mast.mast")),
+                new Mounted("beam", new SlidingBeam(beam, 1.0, 0.72, 0.30, runners(0.22)), List.of("carriage.beam")),
+                new Mounted("weight", new RopeWeight(5.5, 1.2, 0.075, 800, 6000, 0.10),
+                        List.of("mast.top", "carriage.eye")),
+                new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("beam.nose"))));
+    }
+
+    private static Runners runners(double apart) {
+        return new Runners(apart, 0.006, 120, 0.0001, FacePair.ALL.get("steel-steel"), Closure.ALL.get("knob-40"), 3);
+    }
 }

@@ -1,6 +1,7 @@
 package firmperch.pose;
 
 import firmperch.body.Contact;
+import firmperch.body.Fastening;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
 import firmperch.body.Vec3;
@@ -16,9 +17,18 @@ import java.util.List;
  * @param cameraOffset from that node to the camera's mounting face, m
  * @param gear what hangs on the camera's screw, of the model's masses
  * @param feet the contact that each support is of, in the supports' order; those that a joint has lifted are not among them
+ * @param held where fastenings hold members
  */
 public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int camera, Vec3 cameraOffset,
-        List<FrameModel.PointMass> gear, List<Contact> feet) {
+        List<FrameModel.PointMass> gear, List<Contact> feet, List<Held> held) {
+    /**
+     * An end of a member that a fastening holds.
+     *
+     * @param member its number
+     * @param far true if its second end
+     */
+    public record Held(Fastening fastening, int member, boolean far) {}
+
     /**
      * An end of a member that a joint takes hold of.
      *
@@ -33,6 +43,7 @@ public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int cam
         ends = List.copyOf(ends);
         gear = List.copyOf(gear);
         feet = List.copyOf(feet);
+        held = List.copyOf(held);
     }
 
     /** The same frame with the gear taken off. */

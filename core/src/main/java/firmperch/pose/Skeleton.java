@@ -39,8 +39,13 @@ final class Skeleton {
      * @param at along the bar, m; NaN where it depends on the pose
      * @param joint what takes hold; null for a fastening
      * @param stiffness against turning about the joint's axis, N·m/rad
+     * @param by the fastening; null for a joint
      */
-    private record Hold(double at, int group, Joint joint, double stiffness) {}
+    private record Hold(double at, int group, Joint joint, double stiffness, Fastening by) {
+        Hold(double at, int group, Joint joint, double stiffness) {
+            this(at, group, joint, stiffness, null);
+        }
+    }
 
     /** A lump of stiff pieces in its body's axes. */
     private record Lump(Body body, Vec3 centre, double mass, int group, boolean gear) {}
@@ -120,7 +125,7 @@ final class Skeleton {
     private void hold() {
         for (Fastening f : assembly().fastenings()) {
             int group = node(group(f.into()), f.bar().body(), f.bar().at().point(new Vec3(f.to(), 0, 0)));
-            holds(f.bar()).add(new Hold(f.to(), group, null, Double.POSITIVE_INFINITY));
+            holds(f.bar()).add(new Hold(f.to(), group, null, Double.POSITIVE_INFINITY, f));
             if (f.to() > f.from()) {
                 holds(f.bar()).add(new Hold(f.from(), group, null, Double.POSITIVE_INFINITY));
             }
@@ -247,8 +252,9 @@ final class Skeleton {
         }
         List<Piece> pieces = new ArrayList<>();
         List<Framed.End> ends = new ArrayList<>();
+        List<Framed.Held> held = new ArrayList<>();
         for (Piece bar : order) {
-            addBar(frame, posed, bar, bars.get(bar), pieces, ends);
+            addBar(frame, posed, bar, bars.get(bar), pieces, ends, held);
         }
         for (Link link : links) {
             Vec3 at = posed.at(link.joint);
@@ -276,7 +282,7 @@ final class Skeleton {
             }
         }
         return new Framed(frame.build(), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear,
-                bearing);
+                bearing, held);
     }
 
     /** A tie pulls along its stretches at everything that it is hooked on or runs over. */
@@ -294,13 +300,13 @@ final class Skeleton {
     }
 
     private void addBar(FrameModel.Builder frame, Posed posed, Piece bar, List<Hold> holds, List<Piece> pieces,
-            List<Framed.End> ends) {
+            List<Framed.End> ends, List<Framed.Held> held) {
         Placement place = posed.place(bar);
         Solid.Bar solid = (Solid.Bar) bar.solid();
         List<Hold> along = new ArrayList<>(holds.size());
         for (Hold hold : holds) {
             along.add(Double.isNaN(hold.at)
-                    ? new Hold(place.inside(posed.at(hold.joint)).x(), hold.group, hold.joint, hold.stiffness)
+                    ? new Hold(place.inside(posed.at(hold.joint)).x(), hold.group, hold.joint, hold.stiffness, null)
                     : hold);
         }
         along.sort(Comparator.comparingDouble(Hold::at));
@@ -325,6 +331,12 @@ final class Skeleton {
                     place.z(), i == 0 ? fixity(posed, place, a) : EndFixity.RIGID,
                     i + 2 == along.size() ? fixity(posed, place, b) : EndFixity.RIGID));
             pieces.add(bar);
+            if (a.by != null) {
+                held.add(new Framed.Held(a.by, member, false));
+            }
+            if (b.by != null) {
+                held.add(new Framed.Held(b.by, member, true));
+            }
             if (a.joint != null) {
                 ends.add(new Framed.End(a.joint, member, false, a.at));
             }

@@ -30,6 +30,16 @@ public record PostStock(String id, String label, Section section, Material mater
                     square("square-50x3", "steel square tube 50 × 3", 50, 3, "steel-s235", 11),
                     square("square-25x2-alu", "aluminium square tube 25 × 2", 25, 2, "aluminium-6060-t66", 6)));
 
+    /** Light square tubes. */
+    public static final Catalogue<PostStock> SQUARES = new Catalogue<>("square tube",
+            List.of(square("square-20x2-alu", "aluminium square tube 20 × 2", 20, 2, "aluminium-6060-t66", 4.5),
+                    square("square-25x2-alu", "aluminium square tube 25 × 2", 25, 2, "aluminium-6060-t66", 6),
+                    square("square-30x2-alu", "aluminium square tube 30 × 2", 30, 2, "aluminium-6060-t66", 7),
+                    square("square-40x2-alu", "aluminium square tube 40 × 2", 40, 2, "aluminium-6060-t66", 9.5),
+                    square("square-25x2", "steel square tube 25 × 2", 25, 2, "steel-s235", 4),
+                    square("square-30x2", "steel square tube 30 × 2", 30, 2, "steel-s235", 5),
+                    square("square-40x2", "steel square tube 40 × 2", 40, 2, "steel-s235", 7)));
+
     /** Box rails that hangers run in, as of sliding doors. */
     public static final Catalogue<PostStock> RAILS = new Catalogue<>("rail",
             List.of(rail("rail-30x2", 30, 2, 11, 9), rail("rail-35x2.5", 35, 2.5, 12, 12),

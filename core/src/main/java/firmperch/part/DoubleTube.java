@@ -1,0 +1,102 @@
+package firmperch.part;
+
+import firmperch.body.Body;
+import firmperch.body.Builder;
+import firmperch.body.Give;
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.Motion;
+import firmperch.body.Outline;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Solid;
+import firmperch.body.Supply;
+import firmperch.body.Vec3;
+import firmperch.param.Described;
+import firmperch.param.Params;
+import firmperch.stock.Material;
+import firmperch.stock.PostStock;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Two square tubes joined corner to corner through spacers. How far they bear together lies between two tubes by themselves and
+ * one of both (Steiner), by how little the spacers give.
+ *
+ * @param gap between the corners, m
+ * @param spacers how many
+ * @param connector how stiffly one spacer keeps the tubes square to it, N·m/rad
+ */
+public record DoubleTube(PostStock tube, double gap, int spacers, double connector) implements Described {
+    static final Params<DoubleTube> PARAMS = Params.of(DoubleTube.class).choice("tube", "Tubes", PostStock.SQUARES)
+            .varied()
+            .length("gap", "Gap between the tubes", 0, 0.05).whole("spacers", "Spacers", 2, 12).varied()
+            .measure("connector", "Stiffness of a spacer", Quantity.ROTATIONAL_STIFFNESS, 10, 1e7).done();
+
+    private static final double END = 0.03;
+    private static final Vec3 ACROSS = new Vec3(0, Math.sqrt(0.5), -Math.sqrt(0.5));
+
+    public DoubleTube {
+        PARAMS.check(tube, gap, spacers, connector);
+    }
+
+    @Override
+    public Params<DoubleTube> params() {
+        return PARAMS;
+    }
+
+    /** From the middle of both to a tube's own, along each side, m. */
+    double aside() {
+        return (tube.section().depth() + gap / Math.sqrt(2)) / 2;
+    }
+
+    /** From the middle of both to the outer face, m. */
+    double reach() {
+        return aside() + tube.section().depth() / 2;
+    }
+
+    /**
+     * Adds both to a body.
+     *
+     * @param name of a tube on lists
+     * @param line along their middle, x along it
+     */
+    List<Piece> tubes(Builder out, Body body, String name, Placement line, double length) {
+        List<Piece> bars = new ArrayList<>();
+        for (int side = 1; side >= -1; side -= 2) {
+            bars.add(out.add(body, Piece.cut(name, new Solid.Bar(tube.section(), length), tube.material())
+                    .from(new Supply.Cut(tube.pricePerMetre(), "caps in both ends"))
+                    .at(line.of(Placement.at(0, side * aside(), side * aside())))));
+        }
+        for (int i = 0; i < spacers; i++) {
+            spacer(out, body, line, END + (length - 2 * END) * i / (spacers - 1), i + 1, bars);
+        }
+        return bars;
+    }
+
+    private void spacer(Builder out, Body body, Placement line, double at, int number, List<Piece> bars) {
+        Vec3 offset = new Vec3(0, aside(), aside());
+        String name = "spacer-" + number;
+        Body spacer = out.body(name, body, line.of(Placement.at(at, 0, 0)), new Motion.Fixed());
+        Body ear = out.body(name + "-ear", body, line.of(Placement.at(new Vec3(at, 0, 0).minus(offset))),
+                new Motion.Fixed());
+        Hold bolted = new Hold.Free();
+        out.joint(name, "spacer " + number, new Joint.Side(body, line.point(new Vec3(at, 0, 0).plus(offset)),
+                List.of(bars.get(0))), Joint.Side.of(spacer, offset), null, Vec3.UP, bolted, Give.NONE);
+        out.joint(name + "-ear", "spacer " + number, new Joint.Side(body, line.point(new Vec3(at, 0, 0).minus(offset)),
+                List.of(bars.get(1))), Joint.Side.of(ear, Vec3.ZERO), null, Vec3.UP, bolted, Give.NONE);
+        out.joint(name + "-give", "spacer " + number, Joint.Side.of(spacer, offset.times(-1)),
+                Joint.Side.of(ear, Vec3.ZERO), null, ACROSS, bolted, new Give(connector, new Give.Slack.None()));
+        double wide = tube.section().depth();
+        out.add(spacer, Piece.cut("Spacer", new Solid.Sheet(Outline.rectangle(-wide / 2, -wide / 2, wide / 2, wide / 2),
+                Math.max(0.004, gap)), Material.ALL.get("aluminium-6060-t66"))
+                .at(Placement.along(Vec3.ZERO, new Vec3(1, 0, 0), offset)));
+    }
+
+    /** What is bought for it. */
+    void making(Builder out, String use) {
+        out.buy("Bolt M6 with lock nut", 2 * spacers, 0.5, "spacers of the " + use);
+        out.buy("Cap for " + tube.label(), 4, 0.4, "ends of the " + use);
+    }
+}
