@@ -21,7 +21,7 @@ final class BearingChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(bearing(), torque());
+        return List.of(bearing(), torque(), poise().balancing());
     }
 
     /**
@@ -29,8 +29,9 @@ final class BearingChecks {
      * loaded, pressed or pulled.
      */
     private static Check<Joint> bearing() {
-        return new Asked<>(new About("bearing", Topic.BREAKS, "Do the %s carry their load?", Quantity.FORCE,
-                Scope.EVERY_POSE, true, "the %s are overloaded", "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
+        return new Asked<>(new About("bearing", Topic.BREAKS, "Is the load on the %s borne?", Quantity.FORCE,
+                Scope.EVERY_POSE, true, "the load on the %s is too much",
+                "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
                 "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker"),
                 study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
     }
@@ -114,13 +115,38 @@ final class BearingChecks {
         return forces.data;
     }
 
+    /** With the gear as it is the bar stays where it is let go, or nearly: what a hand can hold while the tilt is open. */
+    private static Check<Joint> poise() {
+        return new Asked<>(
+                new About("poise", Topic.GIVES, "Is it balanced about the %s?", Quantity.TORQUE, Scope.SET_POSE,
+                        false, "it is not balanced about the %s", "|a · Σ r × W| ≤ a third of what it holds",
+                        "rigid statics, the lever rule with everything's own mass; a third: our own judgement"),
+                study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
+                        .toList(),
+                (joint, s) -> {
+                    Situation bare = s.study().carrying(0).in(s.posed().pose());
+                    double left = bare.posed().onto(joint).moment().dot(bare.posed().axis(joint));
+                    double third = ((Hold.Rated) joint.hold()).torque() / 3;
+                    return new Reading(Math.abs(left), third, () -> s.show(Quantity.TORQUE, Math.abs(left))
+                            + " left over toward the " + (left < 0 ? "nose" : "tail"))
+                            .saying(() -> "it is " + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the "
+                                    + (left < 0 ? "nose" : "tail"));
+                }, Certainty.PROVEN);
+    }
+
+    /** A pan about an upright axis has nothing to hold. */
+    private static boolean lifts(Study study, Joint joint) {
+        return joint.freedom() != null
+                && study.rig().lifts(study.assembly().freedoms().indexOf(joint.freedom()));
+    }
+
     /** A tilt that a rated torque holds: gravity's moment about its axis. */
     private static Check<Joint> torque() {
         return new Asked<>(
                 new About("torque", Topic.SLIPS, "Does the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
                         "the %s slips", "|a · Σ r × W| · slip",
                         "rigid statics; the head's rated or measured holding torque"),
-                study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> j.thing().freedom() != null)
+                study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
                         .toList(),
                 (joint, s) -> {
                     double slip = s.policy().loads().slip();

@@ -35,6 +35,11 @@ public interface Check<T> {
         return false;
     }
 
+    /** True if it is about how one weight balances another. */
+    default boolean balances() {
+        return false;
+    }
+
     /** The same check, which is known to feel no other freedoms than these. */
     default Check<T> feeling(Feels<T> rule) {
         return new Feeling<>(this, rule);
@@ -71,6 +76,44 @@ public interface Check<T> {
         @Override
         public boolean feels(Subject<T> subject, Study study, int freedom) {
             return rule.feels(subject.thing(), study.rig(), freedom);
+        }
+    }
+
+    /** The same check, as one about how one weight balances another. */
+    default Check<T> balancing() {
+        return new Balancing<>(this);
+    }
+
+    /** A check about balance. */
+    record Balancing<T>(Check<T> check) implements Check<T> {
+        @Override
+        public About about() {
+            return check.about();
+        }
+
+        @Override
+        public List<Subject<T>> subjects(Study study) {
+            return check.subjects(study);
+        }
+
+        @Override
+        public Reading at(Subject<T> subject, Situation situation) {
+            return check.at(subject, situation);
+        }
+
+        @Override
+        public Certainty certainty() {
+            return check.certainty();
+        }
+
+        @Override
+        public boolean feels(Subject<T> subject, Study study, int freedom) {
+            return check.feels(subject, study, freedom);
+        }
+
+        @Override
+        public boolean balances() {
+            return true;
         }
     }
 

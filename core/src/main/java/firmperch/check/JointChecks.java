@@ -121,7 +121,7 @@ final class JointChecks {
 
     /** A hand's torque does not stretch the bolt or crush the wood under its washer. */
     private static Check<FrictionSet> closure() {
-        return new Asked<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how the %s are tightened?",
+        return new Asked<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how it is tightened (%s)?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
                 "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
                 "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory"),

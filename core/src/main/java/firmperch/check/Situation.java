@@ -112,6 +112,29 @@ public final class Situation {
 
     // Standing.
 
+    /** True if its weight is carried by what it stands on, not by what it hangs from or is fixed to. */
+    public boolean stands() {
+        List<Contact> contacts = study.assembly().contacts();
+        return !contacts.isEmpty() && contacts.stream().allMatch(c -> c.pushesOnly() && c.surface().carries());
+    }
+
+    /**
+     * What a station carries, itself included, kg: what its own contacts bear where several share the whole as the frame has it,
+     * else all that rests on it.
+     */
+    public double carried(Station station) {
+        List<Station> roots = study.assembly().stations().stream().filter(st -> st.on().isEmpty()).toList();
+        if (roots.size() < 2 || !roots.contains(station) || frame().isEmpty()) {
+            return posed.massFrom(station);
+        }
+        double sum = 0;
+        for (int i = 0; i < framed().feet().size(); i++) {
+            Contact foot = framed().feet().get(i);
+            sum += foot.station().equals(station) ? frame().get().force(i).z() : 0;
+        }
+        return sum / FrameSolver.GRAVITY;
+    }
+
     /**
      * Where it meets what it stands on, brakes as they are or all off. In a cell of poses only where it does so in all of
      * them.
@@ -136,8 +159,8 @@ public final class Situation {
         return posed.lifted(contact) + rise(contact.body()) + sinks <= Posed.LIFTED;
     }
 
-    /** Height of the lowest surface that it stands on, m. */
-    double ground() {
+    /** Height of the lowest surface that it stands on, m; 0 where it stands on none. */
+    public double ground() {
         if (Double.isNaN(ground)) {
             double least = Double.POSITIVE_INFINITY;
             for (Contact contact : study.assembly().contacts()) {

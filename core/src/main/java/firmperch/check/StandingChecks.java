@@ -39,9 +39,7 @@ final class StandingChecks {
         @Override
         public List<Subject<Void>> subjects(Study study) {
             List<Contact> contacts = study.assembly().contacts();
-            boolean stands = !contacts.isEmpty()
-                    && contacts.stream().allMatch(c -> c.pushesOnly() && c.surface().carries());
-            boolean raises = stands && switch (raised) {
+            boolean raises = study.set().stands() && switch (raised) {
                 case STANDS -> true;
                 case STEPPED_ON -> !corners(study.set()).isEmpty();
                 case ON_BENCH -> contacts.stream().anyMatch(c -> c.surface() == Surface.BENCH);

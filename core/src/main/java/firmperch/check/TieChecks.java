@@ -16,7 +16,7 @@ final class TieChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(spring(), rope(), balance(), runaway(), cord());
+        return List.of(spring(), rope(), balance().balancing(), runaway(), cord());
     }
 
     private static <T extends Tie> List<Subject<T>> each(Study study, Class<T> kind) {

@@ -2,6 +2,8 @@ package firmperch.draw;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
+import firmperch.body.Freedom;
+import firmperch.body.Joint;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.Situation;
@@ -19,6 +21,9 @@ import java.util.stream.Stream;
 
 /** The room and the rig from above: room x to the right, room y (left of the bench) up. */
 public final class PlanView {
+    /** A fixing as it is drawn, m. */
+    private static final double SCREW = 0.02;
+
     private final Scene scene;
     private final Situation s;
     private final Drawing.Builder out = new Drawing.Builder();
@@ -41,11 +46,19 @@ public final class PlanView {
         Bench bench = s.project().place().bench();
         double reach = s.posed().mount().radius() + 0.05;
         double y = s.project().stance().y();
-        double high = Math.max(bench.width() / 2, y + reach) + 0.05;
-        double low = Math.min(-bench.width() / 2, y - reach) - 0.05;
-        double right = Math.max(bench.from() + bench.depth(), s.project().stance().x() + reach);
+        double high = Math.max(bench.width() / 2, Math.max(y + reach, view.furthest(new Vec3(0, 1, 0)))) + 0.05;
+        double low = Math.min(-bench.width() / 2, Math.min(y - reach, -view.furthest(new Vec3(0, -1, 0)))) - 0.05;
+        double right = Math.max(bench.from() + bench.depth(),
+                Math.max(s.project().stance().x() + reach, view.furthest(new Vec3(1, 0, 0))));
         // Room at the left for the view's own title.
         return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);
+    }
+
+    /** How far anything of it reaches in a direction of the room, m. */
+    private double furthest(Vec3 direction) {
+        Vec3 own = s.turnedBack(direction);
+        return s.study().assembly().pieces().stream()
+                .mapToDouble(p -> s.inRoom(s.posed().furthest(p, own)).dot(direction)).max().orElse(0);
     }
 
     private Point at(Vec3 inPerch) {
@@ -84,19 +97,33 @@ public final class PlanView {
 
     private void overlay() {
         for (Contact contact : s.study().assembly().contacts()) {
-            if (contact instanceof Contact.Caster caster) {
-                out.disc(Ink.SWING, at(s.posed().pivot(caster)), caster.trail());
+            switch (contact) {
+                case Contact.Caster caster -> out.disc(Ink.SWING, at(s.posed().pivot(caster)), caster.trail());
+                case Contact.Anchor anchor -> out.disc(Ink.SUPPORT, at(s.posed().at(anchor)), SCREW);
+                case Contact.Foot _ -> {
+                    // The support's own corners show where it stands.
+                }
             }
         }
         List<Point> support = s.support().corners().stream().map(this::at).toList();
         if (support.size() > 2) {
             out.area(Ink.SUPPORT, support);
         }
-        double reach = s.posed().mount().radius();
-        if (reach > 0.1) {
-            out.disc(Ink.SWING, at(Vec3.ZERO), reach);
-        }
+        swing();
         walkway();
+    }
+
+    /** The circle that the camera goes round where something turns about an upright axis. */
+    private void swing() {
+        for (Joint joint : s.study().assembly().joints()) {
+            boolean upright = joint.freedom() != null && joint.freedom().kind() == Freedom.Kind.SWING
+                    && Math.abs(s.posed().axis(joint).z()) > 0.999;
+            Vec3 axis = s.posed().at(joint);
+            double reach = s.posed().mount().minus(axis).radius();
+            if (upright && reach > 0.1) {
+                out.disc(Ink.SWING, at(axis), reach);
+            }
+        }
     }
 
     private void walkway() {

@@ -1,6 +1,7 @@
 package firmperch.draw;
 
 import firmperch.body.Body;
+import firmperch.body.Contact;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.Situation;
@@ -18,6 +19,9 @@ import java.util.Set;
 
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
+    /** A joist as it is drawn, m. */
+    private static final double JOIST = 0.06;
+
     private final Scene scene;
     private final Situation s;
     private final Posed posed;
@@ -37,9 +41,8 @@ public final class SideView {
         Bench bench = s.project().place().bench();
         double right = scene.wholeRoom()
                 ? room.depth()
-                : Math.min(room.depth(), Math.max(bench.from() + bench.depth() + 0.15,
-                        view.at(s.posed().mount()).x() + 0.3));
-        double top = scene.wholeRoom() ? room.ceiling() + 0.06 : Math.max(s.posed().top() + 0.12, 1.2);
+                : Math.min(room.depth(), Math.max(bench.from() + bench.depth() + 0.15, view.reach() + 0.1));
+        double top = scene.wholeRoom() ? room.ceiling() + 0.12 : Math.max(s.posed().top() + 0.12, 1.2);
         view.room(right, top);
         scene.ghost().ifPresent(view::ghost);
         view.sight();
@@ -48,6 +51,13 @@ public final class SideView {
         view.tipLine();
         view.dimensions();
         return view.out.build(-0.18, -0.10, right, top);
+    }
+
+    /** Furthest to the right that anything of it reaches, m. */
+    private double reach() {
+        Vec3 right = s.turnedBack(View.SIDE.right());
+        return s.study().assembly().pieces().stream().mapToDouble(p -> at(posed.furthest(p, right)).x()).max()
+                .orElse(0);
     }
 
     private Point at(Vec3 inPerch) {
@@ -71,8 +81,9 @@ public final class SideView {
         out.box(Ink.ROOM, -0.03, -0.02, right, 0);
         if (room.ceiling() <= top) {
             out.box(Ink.ROOM, -0.03, room.ceiling(), right, room.ceiling() + 0.02);
-            out.label(Ink.HINT, new Point(0.01, room.ceiling() - 0.06), Anchor.RIGHT,
+            out.label(Ink.HINT, new Point(right, room.ceiling() + 0.06), Anchor.LEFT,
                     "ceiling " + s.length(room.ceiling()));
+            joists(room.ceiling() + 0.02);
         }
         if (scene.wholeRoom()) {
             out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceiling());
@@ -80,6 +91,14 @@ public final class SideView {
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));
         }
         bench();
+    }
+
+    /** What is screwed up is screwed into something: a joist at each place. */
+    private void joists(double above) {
+        s.study().assembly().contacts().stream()
+                .filter(c -> c instanceof Contact.Anchor && c.surface() == Surface.CEILING)
+                .map(c -> at(posed.at(c)).x()).distinct()
+                .forEach(x -> out.box(Ink.BENCH, x - JOIST / 2, above, x + JOIST / 2, above + JOIST));
     }
 
     private void bench() {
@@ -124,7 +143,9 @@ public final class SideView {
     private void ghost(Ghost ghost) {
         new Projection(ghost.situation(), View.SIDE).ghost(out, s);
         Point mount = View.SIDE.at(ghost.situation().inRoom(ghost.situation().posed().mount()));
-        out.label(Ink.GHOST, new Point(mount.x() + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
+        // Beside the rig, not on it.
+        double x = Math.max(mount.x(), mount.y() < posed.top() ? reach() : mount.x());
+        out.label(Ink.GHOST, new Point(x + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
     }
 
     /** Width of what the camera sees, as it appears from the side, m. */
@@ -142,11 +163,15 @@ public final class SideView {
     private void tipLine() {
         Vec3 centre = posed.centre();
         Point mass = at(centre);
+        if (!s.stands()) {
+            out.balance(mass);
+            return;
+        }
         boolean right = at(posed.mount()).x() >= at(Vec3.ZERO).x();
         double direction = (right ? 0 : Math.PI) - s.project().stance().heading();
         double reach = s.support().along(centre, direction);
         if (reach > 0 && reach < 10) {
-            Point edge = new Point(mass.x() + (right ? reach : -reach), 0);
+            Point edge = new Point(mass.x() + (right ? reach : -reach), s.ground());
             double lean = s.tipping().lean(direction);
             Ink ink = lean >= s.policy().standing().lean() ? Ink.LEAN_GOOD : Ink.LEAN_SHORT;
             out.path(Ink.SUPPORT, edge, new Point(edge.x(), mass.y() + 0.12));
@@ -163,11 +188,13 @@ public final class SideView {
             out.dimension(new Point(axis.x(), posed.top()), new Point(mount.x(), posed.top()), Side.ABOVE,
                     Quantity.LENGTH.bare(Math.abs(mount.x() - axis.x()), s.project().units()));
         }
-        Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
+        Set<Body> standing = s.study().fixedTo(s.ground() > 0 ? Surface.BENCH : Surface.FLOOR);
         double left = s.study().assembly().pieces().stream().filter(p -> standing.contains(p.body()))
                 .mapToDouble(p -> at(posed.furthest(p, View.SIDE.right().times(-1))).x()).min().orElse(axis.x());
-        out.dimension(new Point(left, 0), new Point(left, posed.top()), Side.LEFT,
-                Quantity.LENGTH.bare(posed.top(), s.project().units()));
+        if (s.stands()) {
+            out.dimension(new Point(left, s.ground()), new Point(left, posed.top()), Side.LEFT,
+                    Quantity.LENGTH.bare(posed.top() - s.ground(), s.project().units()));
+        }
         double front = at(s.lensFront()).y();
         double work = s.shotCentre().z();
         if (front > work) {

@@ -5,18 +5,32 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.List;
 
-/** The pottery studio that ships with the program as project files: invented, with realistic values. */
+/** The corners of the pottery studio that ship with the program as project files: invented, with realistic values. */
 public final class Samples {
-    private static final String FILE = "wedging-bench.perch.json";
+    private static final String FIRST = "wedging-bench";
+    /** A corner of the studio each, by the name of its file. */
+    private static final List<String> ALL = List.of(FIRST, "throwing-wheel", "glazing-table", "turning-shelf",
+            "tile-press");
 
     private Samples() {
     }
 
     /** The wedging bench of the Kiln-aisle studio. */
     public static Project wedgingBench() {
-        try (InputStream in = Samples.class.getResourceAsStream("/firmperch/demo/" + FILE)) {
-            return ProjectFile.parse(Path.of(FILE), in.readAllBytes());
+        return read(FIRST);
+    }
+
+    /** Every one of them. */
+    public static List<Project> all() {
+        return ALL.stream().map(Samples::read).toList();
+    }
+
+    private static Project read(String name) {
+        String file = name + ProjectFile.EXTENSION;
+        try (InputStream in = Samples.class.getResourceAsStream("/firmperch/demo/" + file)) {
+            return ProjectFile.parse(Path.of(file), in.readAllBytes());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

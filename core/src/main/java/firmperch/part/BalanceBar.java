@@ -6,7 +6,10 @@ import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Fastening;
 import firmperch.body.Freedom;
+import firmperch.body.Give;
+import firmperch.body.Hold;
 import firmperch.body.Hole;
+import firmperch.body.Joint;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -44,7 +47,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
 
     /** Holes to try, either side of the pivot. */
     private static final int HOLES = 3;
-    private static final double BOLT = 0.010;
+    private static final double BOLT = 0.008;
     private static final double HOLE = 0.0066;
     /** From the bar's end to the bolt of the washers and to the camera's plate, m. */
     private static final double END = 0.025;
@@ -72,10 +75,10 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
                 .at(Placement.at(-pivot, 0, 0)));
         out.fasten("pivot", "bar on its head", bar, clamp, pivot, pivot, new Fastening.Grip.Fitted());
         Body tail = out.body("tail", clamp, Placement.at(END - pivot, 0, 0), new Motion.Fixed());
-        out.fasten("tail", "washers on the bar", bar, tail, END, END, new Fastening.Grip.Fitted());
+        held(out, "tail", clamp, bar, tail);
         washers(out, tail, d);
         Body nose = out.body("nose", clamp, Placement.at(length - pivot - END, 0, 0), new Motion.Fixed());
-        out.fasten("nose", "plate on the bar", bar, nose, length - END, length - END, new Fastening.Grip.Fitted());
+        held(out, "nose", clamp, bar, nose);
         Motion.Turn tipped = head.body().motion() instanceof Motion.Turn turn ? turn : null;
         out.add(nose, Piece.ready("Bar clamp with stud", Solid.Bought.box(0.04, d + 0.012, d + 0.012, 0.12),
                 new Supply.Ready("Tube clamp Ø " + out.length(d) + " with a 3/8 in stud", 6, "nose of the bar")));
@@ -83,6 +86,12 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         out.measure("length", clamp, new Vec3(-pivot, 0, 0), clamp, new Vec3(length - pivot, 0, 0));
         out.measure("pivot", clamp, new Vec3(-pivot, 0, 0), clamp, Vec3.ZERO);
         making(out);
+    }
+
+    /** Clamped on an end of the bar, and carried by it as it bends. */
+    private static void held(Builder out, String name, Body clamp, Piece bar, Body end) {
+        out.joint(name, name + " of the bar", new Joint.Side(clamp, end.at().origin(), List.of(bar)),
+                Joint.Side.of(end, Vec3.ZERO), null, Vec3.UP, new Hold.Free(), Give.NONE);
     }
 
     private List<Hole> holes() {
@@ -94,7 +103,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
                 holes.add(new Hole(new Vec3(at, 0, -half), Vec3.UP, HOLE, i == 0 ? "pivot, this one" : "pivot"));
             }
         }
-        holes.add(new Hole(new Vec3(END, -half, 0), new Vec3(0, 1, 0), BOLT + 0.0005, "bolt of the washers"));
+        holes.add(new Hole(new Vec3(END, -half, 0), new Vec3(0, 1, 0), BOLT + 0.0004, "bolt of the washers"));
         return holes;
     }
 
@@ -102,7 +111,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         double bolt = d + count * washer.thickness() + 0.03;
         out.add(tail, Piece.ready("Bolt of the washers", new Solid.Bought(Solid.Round.cylinder(BOLT, 0, bolt),
                 1.4 * Math.PI / 4 * BOLT * BOLT * bolt * 7850),
-                new Supply.Ready("Bolt M10 × " + out.length(Math.ceil(bolt * 200) / 200) + " with wing nut", 2,
+                new Supply.Ready("Bolt M8 × " + out.length(Math.ceil(bolt * 200) / 200) + " with wing nut", 2,
                         "tail of the bar"))
                 .at(across(-bolt / 2)));
         // As many on one side as on the other, as nearly as whole washers can be.

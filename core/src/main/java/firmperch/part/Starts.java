@@ -40,7 +40,7 @@ final class Starts {
                 new Mounted("feet", new PipeFeet(ThreadedPipe.ALL.get("three-quarter"), 0.95, 0.30, 0.30, 0.72, true),
                         List.of("place.bench")),
                 new Mounted("bar", new Crossbar(), List.of("feet.left", "feet.right")),
-                new Mounted("clamp", new BarClamp(0.04, 0.045, 0.12, 0.35, FacePair.ALL.get("steel-steel"),
+                new Mounted("clamp", new BarClamp(0.04, 0.045, 0.16, 0.35, FacePair.ALL.get("steel-steel"),
                         Closure.ALL.get("knob-60"), 5), List.of("bar.bar")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("clamp.plate"))));
     }
@@ -48,22 +48,22 @@ final class Starts {
     /** A tube across a tripod's head: camera at one end, washers at the other. */
     static Perch balancedBar() {
         return new Perch(List.of(new Mounted("tripod", tripod(0), List.of(Perch.FLOOR)),
-                new Mounted("pan", new PanTiltHead(0.9, 0.10, 0.05, 14, 6, Math.toRadians(20)), List.of("tripod.top")),
-                new Mounted("bar", new BalanceBar(PostStock.TUBES.get("tube-30x2"), 1.2, 0.4, 0.05,
-                        Washer.ALL.get("disc-1"), 4), List.of("pan.top")),
+                new Mounted("pan", new PanTiltHead(1.3, 0.10, 0.05, 30, 6, Math.toRadians(20)), List.of("tripod.top")),
+                new Mounted("bar", new BalanceBar(PostStock.TUBES.get("tube-40x2"), 1.1, 0.375, 0.05,
+                        Washer.ALL.get("disc-1"), 6), List.of("pan.top")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("bar.nose"))));
     }
 
     /** A tripod with its camera tipped down in front: what one has already. */
     static Perch plainTripod() {
         return new Perch(List.of(new Mounted("tripod", tripod(0), List.of(Perch.FLOOR)),
-                new Mounted("pan", new PanTiltHead(0.9, 0.10, 0.10, 14, 6, Math.toRadians(20)), List.of("tripod.top")),
+                new Mounted("pan", new PanTiltHead(1.3, 0.10, 0.20, 30, 6, Math.toRadians(20)), List.of("tripod.top")),
                 new Mounted("screw", new CameraScrew(0.002), List.of("pan.front"))));
     }
 
     private static Tripod tripod(double first) {
-        return new Tripod(new Legs(PostStock.TUBES.get("tube-30x2"), 1.35, Math.toRadians(25), first, 4e5, 12),
-                new Column(PostStock.TUBES.get("tube-35x2"), 0.30, 0.00015, Closure.ALL.get("knob-40"), 3), 0.9);
+        return new Tripod(new Legs(PostStock.TUBES.get("tube-30x2"), 1.35, Math.toRadians(28), first, 4e5, 12),
+                new Column(PostStock.TUBES.get("tube-40x2"), 0.30, 0.0001, Closure.ALL.get("knob-40"), 3), 0.9);
     }
 
     /** Rails both ways under the joists, a turntable, three arms one after another. */
@@ -91,7 +91,7 @@ final class Starts {
     }
 
     private static Links chainLinks() {
-        return new Links(0.42, 0.07, Material.ALL.get("beech-d40"), 0.045, 0.026, 2, 0.034);
+        return new Links(0.42, 0.07, Material.ALL.get("beech-d40"), 0.045, 0.029, 2, 0.034);
     }
 
     private static Pivots chainPivots(int faces) {
@@ -105,11 +105,11 @@ final class Starts {
         DoubleTube mast = new DoubleTube(PostStock.SQUARES.get("square-40x2-alu"), 0.004, 6, 4000);
         DoubleTube beam = new DoubleTube(PostStock.SQUARES.get("square-30x2-alu"), 0.004, 6, 4000);
         return new Perch(List.of(
-                new Mounted("board", new WheelBoard(0.94, 0.86, 0.018, 0.08, 20, caster, true), List.of(Perch.FLOOR)),
+                new Mounted("board", new WheelBoard(0.92, 0.84, 0.018, 0.08, 22, caster, true), List.of(Perch.FLOOR)),
                 new Mounted("mast", new DoubleMast(mast, 1.85, 0.35, PostStock.SQUARES.get("square-25x2-alu"), 0.03),
                         List.of("board.deck")),
                 new Mounted("carriage", new MastCarriage(runners(0.26)), List.of("mast.mast")),
-                new Mounted("beam", new SlidingBeam(beam, 1.0, 0.72, 0.30, runners(0.22)), List.of("carriage.beam")),
+                new Mounted("beam", new SlidingBeam(beam, 1.0, 0.72, 0.40, runners(0.22)), List.of("carriage.beam")),
                 new Mounted("weight", new RopeWeight(5.5, 1.2, 0.075, 800, 6000, 0.10),
                         List.of("mast.top", "carriage.eye")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("beam.nose"))));

@@ -61,11 +61,6 @@ public record WheelBoard(double length, double width, double thickness, double m
     }
 
     @Override
-    public List<String> ballast() {
-        return List.of("slab", "length");
-    }
-
-    @Override
     public void build(Builder out, List<Port> on) {
         Surface surface = on.getFirst().standing("Wheel board");
         Body body = out.body("board", null, on.getFirst().at(), new Motion.Fixed());

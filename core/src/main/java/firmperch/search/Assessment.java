@@ -89,8 +89,8 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
     public String sentence() {
         boolean falls = findings.stream()
                 .anyMatch(f -> f.about().topic() == Topic.FALLS && f.verdict() == Verdict.GIVES);
-        boolean stands = situation.study().assembly().contacts().stream().anyMatch(c -> c.surface().carries());
-        String opening = (stands ? "It stands" : "It hangs") + (complete ? " in every pose" : " in this pose");
+        String opening = (situation.stands() ? "It stands" : "It hangs") + (balances() ? " and balances" : "")
+                + (complete ? " in every pose" : " in this pose");
         Finding weakest = weakest();
         return switch (weakest.verdict()) {
             case GIVES -> falls
@@ -100,6 +100,12 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
                     + weakest.marginText().substring(1) + " times what is asked.";
             case HOLDS -> opening + ", and everything holds.";
         };
+    }
+
+    /** True if it is balanced by a weight, and is. */
+    private boolean balances() {
+        List<Finding> asked = findings.stream().filter(f -> f.question().check().balances()).toList();
+        return !asked.isEmpty() && asked.stream().allMatch(f -> f.verdict() != Verdict.GIVES);
     }
 
     private static String said(Finding finding) {

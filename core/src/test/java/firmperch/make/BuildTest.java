@@ -168,7 +168,7 @@ class BuildTest {
                     .contains("60 mm and 700 mm from one end").contains("knob Ø 60").contains("Caution")
                     .contains("local codes").contains("2 × 25 kg bag")
                     .contains("page 1 of " + pdf.getNumberOfPages());
-            assertThat(DEMO.findings()).allSatisfy(f -> assertThat(text).contains(f.question().words()));
+            assertThat(DEMO.told()).allSatisfy(f -> assertThat(text).contains(f.question().words()));
             assertThat(text).doesNotContain("NaN");
             Lowest lowest = new Lowest();
             lowest.getText(pdf);

@@ -245,11 +245,15 @@ public final class DeskApp extends Application implements DeskView.Host {
     @Override
     public void fillFileMenu(MenuButton menu) {
         Menu recents = new Menu("Open recent");
+        Menu samples = new Menu("Open a corner of the sample studio");
         menu.getItems().addAll(item("New", "Ctrl+N", this::startNew), item("Open …", "Ctrl+O", this::chooseAndOpen),
-                recents, item("Open the sample studio", "", () -> replace(Samples.wedgingBench(), null)),
+                recents, samples,
                 new SeparatorMenuItem(), item("Save", "Ctrl+S", this::save),
                 item("Save as …", "Ctrl+Shift+S", this::saveAs));
         menu.setOnShowing(e -> {
+            if (samples.getItems().isEmpty()) {
+                Samples.all().forEach(s -> samples.getItems().add(item(s.name(), "", () -> replace(s, null))));
+            }
             recents.getItems().clear();
             for (Path file : recent.list()) {
                 recents.getItems().add(item(file.toString(), "", () -> openFile(file)));

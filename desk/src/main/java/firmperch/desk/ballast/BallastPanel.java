@@ -32,6 +32,9 @@ public final class BallastPanel implements Panel {
     private final Button apply = new Button("Pour that much");
     private final Form form;
     private final ReasonList reasons;
+    private final Label caution = Words.of("caution",
+            "Wet cement burns skin and eyes: gloves, goggles, water at hand. A bag is heavier than "
+                    + "one person should lift: share it or halve it.");
     private List<String> shownFields = List.of();
     private Project sizedFor;
     private BallastSizing sizing;
@@ -50,9 +53,6 @@ public final class BallastPanel implements Panel {
         form = new Form(document);
         reasons = new ReasonList(actions,
                 (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS, true);
-        Label caution = Words.of("caution",
-                "Wet cement burns skin and eyes: gloves, goggles, water at hand. A bag is heavier than "
-                        + "one person should lift: share it or halve it.");
         box.getChildren().addAll(answer, apply, bags, caution, form, Words.heading("Reasons"), reasons);
         box.getStyleClass().add("panel");
     }
@@ -92,6 +92,11 @@ public final class BallastPanel implements Panel {
         }
         sizedFor = project;
         apply.setDisable(true);
+        boolean applies = BallastSizing.applies(project);
+        for (Node node : List.of(apply, bags, caution)) {
+            node.setVisible(applies);
+            node.setManaged(applies);
+        }
         if (!BallastSizing.applies(project)) {
             answer.setText("Nothing of this perch takes ballast.");
             bags.setText("");

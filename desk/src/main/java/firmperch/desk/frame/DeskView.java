@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -279,7 +280,14 @@ public final class DeskView extends BorderPane {
         if (panels.containsKey(step)) {
             panels.get(step).show(assessment);
         }
-        stepMarks.forEach((each, sign) -> sign.show(each.verdict(assessment)));
+        stepMarks.forEach((each, sign) -> {
+            sign.show(each.verdict(assessment));
+            steps.get(each).setVisible(each.applies(assessment));
+            steps.get(each).setManaged(each.applies(assessment));
+        });
+        if (!step.applies(assessment)) {
+            Platform.runLater(() -> go(Step.PERCH));
+        }
         undo.setDisable(!document.canUndo());
         redo.setDisable(!document.canRedo());
         UnitSystem system = document.project().units();

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Toggle;
@@ -32,9 +33,14 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
 
-/** The spine of the desk: every station from the camera down to the floor, what it carries and what is left. */
+/**
+ * The spine of the desk: every station from the camera down to what it stands on, what it carries and what is left. Where
+ * supports share, it forks; where all hangs, the camera is at the bottom.
+ */
 public final class LoadPath extends VBox {
     private static final double MARK_X = 27;
+    /** What one branch of a fork stands beside the other. */
+    private static final double BESIDE = 20;
 
     private final Map<Station, Row> rows = new LinkedHashMap<>();
     private final ToggleGroup group = new ToggleGroup();
@@ -42,7 +48,9 @@ public final class LoadPath extends VBox {
     private final Consumer<Station> chosen;
     private final Label floor = new Label();
     private final Pane line = new Pane();
-    private final Polygon flow = new Polygon();
+    private final StackPane stack;
+    private final HBox head;
+    private boolean hangs;
     private Assessment shown;
 
     LoadPath(Consumer<Station> chosen) {
@@ -51,13 +59,11 @@ public final class LoadPath extends VBox {
         Label title = Words.heading("Load path");
         Label left = new Label("left over");
         left.getStyleClass().add("hint");
-        HBox head = new HBox(title, spacer(), left);
+        head = new HBox(title, spacer(), left);
         head.getStyleClass().add("load-path-head");
         list.setFillWidth(true);
-        flow.getStyleClass().add("flow");
-        line.getChildren().add(flow);
         line.setMouseTransparent(true);
-        StackPane stack = new StackPane(line, list);
+        stack = new StackPane(line, list);
         VBox.setVgrow(stack, Priority.ALWAYS);
         stack.layoutBoundsProperty().addListener((o, was, is) -> Platform.runLater(this::drawFlow));
         floor.getStyleClass().add("floor-label");
@@ -81,7 +87,19 @@ public final class LoadPath extends VBox {
 
     void show(Assessment assessment) {
         shown = assessment;
-        List<Station> path = assessment.study().assembly().stations().reversed();
+        boolean above = !assessment.situation().stands();
+        List<Station> stations = assessment.study().assembly().stations();
+        List<Station> path = above ? stations : stations.reversed();
+        if (above != hangs) {
+            hangs = above;
+            floor.getStyleClass().remove("ceiling-label");
+            if (hangs) {
+                floor.getStyleClass().add("ceiling-label");
+                getChildren().setAll(head, floor, stack);
+            } else {
+                getChildren().setAll(head, stack, floor);
+            }
+        }
         if (!List.copyOf(rows.keySet()).equals(path)) {
             build(path);
         }
@@ -109,7 +127,7 @@ public final class LoadPath extends VBox {
         rows.clear();
         list.getChildren().clear();
         for (Station station : path) {
-            Row row = new Row(station);
+            Row row = new Row(station, column(station, path));
             row.setToggleGroup(group);
             row.setOnAction(e -> {
                 row.setSelected(true);
@@ -122,44 +140,72 @@ public final class LoadPath extends VBox {
         }
     }
 
-    /** A band that grows with the mass that flows through it. */
+    /** Which branch of a fork a station is, counted from 0. */
+    private static int column(Station station, List<Station> path) {
+        return path.stream().filter(above -> above.on().size() > 1 && above.on().contains(station))
+                .mapToInt(above -> above.on().indexOf(station)).findFirst().orElse(0);
+    }
+
+    /** Bands that grow with the mass that flows through them, from each station to what carries it. */
     private void drawFlow() {
         if (shown == null || line.getHeight() < 10) {
             return;
         }
-        Posed posed = shown.situation().posed();
-        int n = rows.size();
-        double pitch = line.getHeight() / n;
-        double full = Math.sqrt(posed.mass());
-        List<Double> outline = new ArrayList<>();
-        Station[] stations = shown.study().assembly().stations().reversed().toArray(Station[]::new);
-        for (int i = 0; i < n; i++) {
-            outline.addAll(List.of(MARK_X + half(posed, stations[i], full), pitch * (i + 0.5)));
+        List<Row> order = List.copyOf(rows.values());
+        double pitch = line.getHeight() / order.size();
+        List<List<Double>> bands = new ArrayList<>();
+        for (int i = 0; i < order.size(); i++) {
+            Row row = order.get(i);
+            double x = MARK_X + row.column * BESIDE;
+            double y = pitch * (i + 0.5);
+            double own = half(row.station);
+            if (row.station.on().isEmpty()) {
+                bands.add(band(x, y, own, x, hangs ? 0 : line.getHeight(), own));
+            }
+            for (Station below : row.station.on()) {
+                Row carries = rows.get(below);
+                double wide = half(below);
+                bands.add(band(x, y, row.station.on().size() > 1 ? wide : own, MARK_X + carries.column * BESIDE,
+                        pitch * (order.indexOf(carries) + 0.5), wide));
+            }
         }
-        double last = half(posed, stations[n - 1], full);
-        outline.addAll(List.of(MARK_X + last, line.getHeight(), MARK_X - last, line.getHeight()));
-        for (int i = n - 1; i >= 0; i--) {
-            outline.addAll(List.of(MARK_X - half(posed, stations[i], full), pitch * (i + 0.5)));
+        while (line.getChildren().size() > bands.size()) {
+            line.getChildren().removeLast();
         }
-        // A drag does not change what flows; then the band need not be painted again.
-        if (!outline.equals(flow.getPoints())) {
-            flow.getPoints().setAll(outline);
+        for (int i = 0; i < bands.size(); i++) {
+            if (i == line.getChildren().size()) {
+                Polygon flow = new Polygon();
+                flow.getStyleClass().add("flow");
+                line.getChildren().add(flow);
+            }
+            Polygon flow = (Polygon) line.getChildren().get(i);
+            // A drag does not change what flows; then the band need not be painted again.
+            if (!bands.get(i).equals(flow.getPoints())) {
+                flow.getPoints().setAll(bands.get(i));
+            }
         }
     }
 
-    private static double half(Posed posed, Station station, double full) {
-        return 0.75 + 4.5 * Math.sqrt(posed.massFrom(station)) / full;
+    private static List<Double> band(double x0, double y0, double half0, double x1, double y1, double half1) {
+        return List.of(x0 + half0, y0, x1 + half1, y1, x1 - half1, y1, x0 - half0, y0);
+    }
+
+    private double half(Station station) {
+        return 0.75
+                + 4.5 * Math.sqrt(Math.max(0, shown.situation().carried(station)) / shown.situation().posed().mass());
     }
 
     private static final class Row extends ToggleButton {
         private Station station;
+        private final int column;
         private final StatusMark mark = new StatusMark(18);
         private final Label name = new Label();
         private final Label carries = new Label();
         private final Label left = new Label();
 
-        Row(Station station) {
+        Row(Station station, int column) {
             this.station = station;
+            this.column = column;
             name.getStyleClass().add("station");
             carries.getStyleClass().add("hint");
             left.getStyleClass().add("left-over");
@@ -172,6 +218,7 @@ public final class LoadPath extends VBox {
             HBox box = new HBox(10, ring, words, left);
             box.setAlignment(Pos.CENTER_LEFT);
             setGraphic(box);
+            box.setPadding(new Insets(0, 0, 0, column * BESIDE));
             box.prefWidthProperty().bind(widthProperty().subtract(20));
             setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
             setId("station-" + station.id().replace('.', '-'));
@@ -187,8 +234,14 @@ public final class LoadPath extends VBox {
                     .orElseThrow();
             name.setText(station.label());
             double moment = posed.momentAt(station);
-            carries.setText("carries " + Quantity.MASS.show(posed.massFrom(station) - posed.rig().spare(), system)
-                    + (moment > 0.05 ? " · " + Quantity.TORQUE.show(moment, system) : ""));
+            double carried = assessment.situation().carried(station);
+            double without = 1 - posed.rig().spare() / posed.mass();
+            carries.setText("carries " + Quantity.MASS.show(carried < posed.massFrom(station)
+                    ? carried * without
+                    : carried - posed.rig().spare(), system)
+                    + (moment > 0.05 && carried >= posed.massFrom(station)
+                            ? " · " + Quantity.TORQUE.show(moment, system)
+                            : ""));
             left.setText(weakest.map(Finding::marginText).orElse("–"));
             VerdictStyle.set(left, weakest.map(Finding::verdict).orElse(null));
             setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "

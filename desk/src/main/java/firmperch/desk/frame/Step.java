@@ -42,6 +42,11 @@ public enum Step {
         return settles.test(assessment, finding);
     }
 
+    /** True if a rig has anything to do with it: nothing balances on feet that hangs. */
+    boolean applies(Assessment assessment) {
+        return this != BALLAST || assessment.situation().stands();
+    }
+
     /** The worst verdict of the checks that this step settles; null if it settles none. */
     Verdict verdict(Assessment assessment) {
         return assessment.findings().stream().filter(f -> settles.test(assessment, f)).map(Finding::verdict)

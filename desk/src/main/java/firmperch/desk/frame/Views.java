@@ -85,6 +85,7 @@ public final class Views extends VBox {
     private double height = Math.toRadians(28);
     private Palette palette = Palette.LIGHT;
     private Scene shown;
+    private boolean wantsRose;
 
     /** Views of a document; a piece that is clicked is told by its station. */
     public Views(Document document, Consumer<Station> chosen) {
@@ -350,18 +351,19 @@ public final class Views extends VBox {
         palette = colours;
     }
 
-    /** The rose of leans beside the plan, or the view at an angle. */
+    /** Whether the rose of leans is wanted beside the plan; what hangs has none, and is shown at an angle. */
     public void rose(boolean wanted) {
-        DrawingPane right = wanted ? rose : angle;
-        if (!below.getChildren().contains(right)) {
-            below.getChildren().set(1, right);
-        }
+        wantsRose = wanted;
     }
 
     /** Shows an assessment's scene. */
     public void show(Assessment assessment, Scene scene) {
         shown = scene;
         Situation s = scene.situation();
+        DrawingPane right = wantsRose && s.stands() ? rose : angle;
+        if (!below.getChildren().contains(right)) {
+            below.getChildren().set(1, right);
+        }
         side.show(SideView.of(scene), palette);
         plan.show(PlanView.of(scene), palette);
         if (below.getChildren().contains(rose)) {

@@ -8,15 +8,20 @@ import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
+import firmperch.part.Kind;
 import firmperch.part.Part;
+import firmperch.part.Parts;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
+import firmperch.search.Choosing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
 
 /** The chosen station's part, as it is built, then its reasons and what would cure it. */
@@ -29,6 +34,7 @@ public final class PerchPanel implements Panel {
     private final Form form;
     private final Form joints;
     private final VBox reasonBox = new VBox();
+    private final MenuButton kinds = new MenuButton("Start from another kind of rig …");
     private ReasonList reasons;
     private Station chosen;
     private List<String> settings = List.of();
@@ -41,7 +47,15 @@ public final class PerchPanel implements Panel {
         title.getStyleClass().add("panel-title");
         place.getStyleClass().add("hint");
         place.setWrapText(true);
-        box.getChildren().addAll(title, place, form, reasonBox, joints);
+        kinds.setId("kinds");
+        kinds.getStyleClass().add("quiet");
+        for (Kind kind : Parts.kinds()) {
+            MenuItem item = new MenuItem(kind.label());
+            item.setId("kind-" + kind.id());
+            item.setOnAction(e -> document.edit(Choosing.of(document.project(), kind)));
+            kinds.getItems().add(item);
+        }
+        box.getChildren().addAll(title, place, form, reasonBox, joints, Words.heading("Another kind"), kinds);
         reasonBox.getStyleClass().add("panel-part");
         box.getStyleClass().add("panel");
     }
