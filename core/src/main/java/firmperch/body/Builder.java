@@ -164,8 +164,12 @@ public final class Builder {
         }
     }
 
+    /** Something to be done; what several parts ask for in the same words is done once. */
     public void work(String id, String what, List<String> after, String pause, String caution) {
-        works.add(new Work(id, what, after, pause, caution));
+        Work work = new Work(id, what, after, pause, caution);
+        if (!works.contains(work)) {
+            works.add(work);
+        }
     }
 
     /** Offers a place to put another part on. */

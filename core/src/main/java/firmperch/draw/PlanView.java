@@ -116,8 +116,9 @@ public final class PlanView {
     /** The circle that the camera goes round where something turns about an upright axis. */
     private void swing() {
         for (Joint joint : s.study().assembly().joints()) {
-            boolean upright = joint.freedom() != null && joint.freedom().kind() == Freedom.Kind.SWING
-                    && Math.abs(s.posed().axis(joint).z()) > 0.999;
+            boolean turns = joint.freedom() != null && (joint.freedom().kind() == Freedom.Kind.SWING
+                    || joint.freedom().kind() == Freedom.Kind.HINGE);
+            boolean upright = turns && Math.abs(s.posed().axis(joint).z()) > 0.999;
             Vec3 axis = s.posed().at(joint);
             double reach = s.posed().mount().minus(axis).radius();
             if (upright && reach > 0.1) {

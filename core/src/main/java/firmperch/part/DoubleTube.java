@@ -26,7 +26,7 @@ import java.util.List;
  *
  * @param gap between the corners, m
  * @param spacers how many
- * @param connector how stiffly one spacer keeps the tubes square to it, N·m/rad
+ * @param connector how stiffly one end of a spacer keeps its tube square to it, N·m/rad
  */
 public record DoubleTube(PostStock tube, double gap, int spacers, double connector) implements Described {
     static final Params<DoubleTube> PARAMS = Params.of(DoubleTube.class).choice("tube", "Tubes", PostStock.SQUARES)
@@ -79,15 +79,17 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
         Vec3 offset = new Vec3(0, aside(), aside());
         String name = "spacer-" + number;
         Body spacer = out.body(name, body, line.of(Placement.at(at, 0, 0)), new Motion.Fixed());
-        Body ear = out.body(name + "-ear", body, line.of(Placement.at(new Vec3(at, 0, 0).minus(offset))),
-                new Motion.Fixed());
-        Hold bolted = new Hold.Free();
-        out.joint(name, "spacer " + number, new Joint.Side(body, line.point(new Vec3(at, 0, 0).plus(offset)),
-                List.of(bars.get(0))), Joint.Side.of(spacer, offset), null, Vec3.UP, bolted, Give.NONE);
-        out.joint(name + "-ear", "spacer " + number, new Joint.Side(body, line.point(new Vec3(at, 0, 0).minus(offset)),
-                List.of(bars.get(1))), Joint.Side.of(ear, Vec3.ZERO), null, Vec3.UP, bolted, Give.NONE);
-        out.joint(name + "-give", "spacer " + number, Joint.Side.of(spacer, offset.times(-1)),
-                Joint.Side.of(ear, Vec3.ZERO), null, ACROSS, bolted, new Give(connector, new Give.Slack.None()));
+        Give gives = new Give(connector, new Give.Slack.None());
+        for (int side = 0; side < 2; side++) {
+            Vec3 there = offset.times(side == 0 ? 1 : -1);
+            String ear = name + (side == 0 ? "-first" : "-second");
+            Body bolt = out.body(ear, body, line.of(Placement.at(new Vec3(at, 0, 0).plus(there))), new Motion.Fixed());
+            out.joint(ear, "spacer " + number, new Joint.Side(body, line.point(new Vec3(at, 0, 0).plus(there)),
+                    List.of(bars.get(side))), Joint.Side.of(bolt, Vec3.ZERO), null, Vec3.UP, new Hold.Free(),
+                    Give.NONE);
+            out.joint(ear + "-give", "spacer " + number, Joint.Side.of(bolt, Vec3.ZERO), Joint.Side.of(spacer, there),
+                    null, ACROSS, new Hold.Free(), gives);
+        }
         double wide = tube.section().depth();
         out.add(spacer, Piece.cut("Spacer", new Solid.Sheet(Outline.rectangle(-wide / 2, -wide / 2, wide / 2, wide / 2),
                 Math.max(0.004, gap)), Material.ALL.get("aluminium-6060-t66"))
