@@ -263,8 +263,10 @@ public final class Params<T extends Record> {
         for (int i = 0; i < values.length; i++) {
             Param param = all.get(i);
             if (param.name().equals(name)) {
+                boolean same = value != null && value.equals(values[i]);
                 values[i] = value;
-                if (value instanceof Catalogue.Row row) {
+                // What is chosen once more leaves what was changed since as it is.
+                if (value instanceof Catalogue.Row row && !same) {
                     param.brings().forEach((other, follows) -> values[indexOf(other)] = follows.apply(row));
                 }
                 return make(values);

@@ -1,0 +1,85 @@
+package firmperch.bench;
+
+import firmperch.body.Vec3;
+import firmperch.check.Finding;
+import firmperch.check.Question;
+import firmperch.check.Situation;
+import firmperch.check.Study;
+import firmperch.file.Samples;
+import firmperch.pose.Pose;
+import firmperch.pose.Reach;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.search.Progress;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What the person waits for, on the corners of the studio with the other kinds. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 2, time = 5)
+@Measurement(iterations = 3, time = 5)
+@Fork(1)
+public class KindsBenchmark {
+    @Param({"Glazing table", "Turning shelf", "Throwing wheel", "Tile press"})
+    private String corner;
+
+    private Project project;
+    private Assessment complete;
+    private Study study;
+
+    /** Opens the corner and looks at every pose of it once. */
+    @Setup
+    public void open() {
+        project = Samples.all().stream().filter(p -> p.name().equals(corner)).findFirst().orElseThrow();
+        complete = Assessor.everyPose(project, Progress.NONE);
+        study = Study.of(project);
+    }
+
+    /** One pose assessed wholly. Budget 1 ms with six joints. */
+    @Benchmark
+    public double onePose() {
+        Situation there = study.set();
+        double used = 0;
+        for (Question<?> question : study.questions()) {
+            used += question.at(there).used();
+        }
+        return used;
+    }
+
+    /** Every check in its worst pose. Budget 2 s with six joints. */
+    @Benchmark
+    public Assessment everyPose() {
+        return Assessor.everyPose(project, Progress.NONE);
+    }
+
+    /** What each movement of a drag computes: where the camera can go, and the pose anew. Budget one frame, 16.7 ms. */
+    @Benchmark
+    public Assessment drag() {
+        Situation s = complete.situation();
+        Vec3 wanted = s.sensor().plus(new Vec3(0.05, 0, -0.05));
+        Pose pose = Reach.to(s.study().rig(), s.posed().pose(), s.sensorHook(),
+                new Reach.Goal(wanted, List.of(new Vec3(1, 0, 0), Vec3.UP), 0.04));
+        return Assessor.now(project.with(project.stance().with(pose.joints(s.study().assembly()))), complete);
+    }
+
+    /** Cures of the weakest finding. Budget 1 s. */
+    @Benchmark
+    public Assessment cures() {
+        Finding weakest = complete.weakest();
+        return Assessor.withCures(complete, weakest, Progress.NONE);
+    }
+}

@@ -1,0 +1,181 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import firmperch.body.Vec3;
+import firmperch.check.Finding;
+import firmperch.check.Situation;
+import firmperch.check.Verdict;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.frame.Step;
+import firmperch.file.Samples;
+import firmperch.param.Path;
+import firmperch.part.Kind;
+import firmperch.part.Parts;
+import firmperch.pose.Pose;
+import firmperch.project.Project;
+import java.util.List;
+import java.util.Random;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** The window on every corner of the sample studio: opened, posed by dragging, spoilt and cured; and every kind chosen. */
+@ExtendWith(ApplicationExtension.class)
+class KindsDeskTest {
+    private final FxRobot robot = new FxRobot();
+    private DeskFixture desk;
+
+    @Start
+    void start(Stage stage) {
+        desk = new DeskFixture(stage);
+    }
+
+    @BeforeEach
+    void open() {
+        desk.open();
+    }
+
+    @AfterEach
+    void close() {
+        robot.interact(() -> desk.app.document().close());
+    }
+
+    private Situation now() {
+        return desk.app.document().assessment().get().situation();
+    }
+
+    private void show(Project project) {
+        robot.interact(() -> desk.app.document().open(project, null));
+        desk.settle();
+    }
+
+    private Project sample(String name) {
+        return Samples.all().stream().filter(p -> p.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    private Point2D onSide(Vec3 own) {
+        DrawingPane pane = desk.find("side-view");
+        Vec3 room = now().inRoom(own);
+        return pane.localToScreen(pane.pixelX(room.x()), pane.pixelY(room.z()));
+    }
+
+    private void nothingStumbles(String where) {
+        assertThat(robot.lookup((Node n) -> n instanceof Labeled l && l.isVisible() && l.getText() != null
+                && (l.getText().contains("NaN") || l.getText().contains("null") || l.getText().contains("∞")))
+                .tryQuery()).as(where).isEmpty();
+    }
+
+    /** Every step shows every corner; hanging, it has no ballast and no rose. */
+    @Test
+    void everyCornerIsShownInEveryStep() {
+        for (Project project : Samples.all()) {
+            show(project);
+            for (Step step : Step.values()) {
+                desk.go(step);
+                desk.settle();
+                nothingStumbles(project.name() + ", " + step);
+            }
+            Node ballast = desk.find("step-ballast");
+            assertThat(ballast.isVisible()).as(project.name()).isEqualTo(now().stands());
+        }
+    }
+
+    /** The camera is dragged to where other poses have it; it comes as near as its stops allow, and nothing else moves. */
+    @Test
+    void theCameraIsDraggedThroughItsTravel() {
+        for (Project project : Samples.all()) {
+            show(project);
+            desk.go(Step.PERCH);
+            Random random = new Random(3);
+            for (int round = 0; round < 4; round++) {
+                double[] at = now().study().assembly().freedoms().stream()
+                        .mapToDouble(f -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble())).toArray();
+                Vec3 wanted = now().in(Pose.of(at)).sensor();
+                Vec3 before = now().sensor();
+                robot.moveTo(onSide(before)).press(MouseButton.PRIMARY);
+                robot.moveTo(onSide(wanted)).release(MouseButton.PRIMARY);
+                double left = Math.abs(now().sensor().z() - wanted.z());
+                assertThat(left).as("%s, round %d", project.name(), round)
+                        .isLessThanOrEqualTo(Math.max(0.045, Math.abs(before.z() - wanted.z())));
+            }
+            assertThat(now().project().perch()).isEqualTo(project.perch());
+            desk.settle();
+            nothingStumbles(project.name());
+        }
+    }
+
+    /** Spoilt, it says what goes wrong in its own words, and one press on the cure mends it. */
+    @ParameterizedTest
+    @CsvSource({"Tile press, perch.feet.capped, false, it falls over, ends of the legs with caps",
+            "Glazing table, perch.rails.screws.beside, 0.05, a fixing to the ceiling, screws off the joist's middle",
+            "Turning shelf, perch.weight.weight, 9, hang against it, weight on the rope",
+            "Throwing wheel, perch.bar.count, 1, the tilt holds, washers at the tail"})
+    void spoiltItIsCured(String name, String path, String value, String says, String cure) {
+        Object spoilt = value.equals("false") ? (Object) false : Double.valueOf(value);
+        show(Path.of(path).with(sample(name), spoilt));
+        assertThat(desk.text("sentence").toLowerCase()).contains(says);
+        Finding weakest = desk.app.document().assessment().get().weakest();
+        assertThat(weakest.verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(desk.text("cure-sentence").toLowerCase()).contains(cure);
+        desk.press("apply-cure");
+        desk.settle();
+        assertThat(desk.app.document().assessment().get().find(weakest.id()).orElseThrow().verdict())
+                .isNotEqualTo(Verdict.GIVES);
+    }
+
+    /** Every kind can be started from under Perch, with the camera brought over the work; undone, all is as it was. */
+    @Test
+    void everyKindIsChosenFromTheList() {
+        desk.settle();
+        desk.go(Step.PERCH);
+        Project was = desk.app.document().project();
+        MenuButton kinds = desk.find("kinds");
+        List<Kind> all = Parts.kinds();
+        assertThat(kinds.getItems()).hasSameSizeAs(all);
+        for (int i = 0; i < all.size(); i++) {
+            MenuItem item = kinds.getItems().get(i);
+            robot.interact(item::fire);
+            desk.until("the kind is shown",
+                    () -> now().project().perch().equals(desk.app.document().project().perch()));
+            assertThat(now().project().perch()).isEqualTo(all.get(i).start().get());
+            assertThat(now().offCentre().length()).as(all.get(i).id()).isLessThan(0.02);
+            nothingStumbles(all.get(i).id());
+            desk.press("undo");
+            assertThat(desk.app.document().project()).isEqualTo(was);
+        }
+    }
+
+    /** Two feet share: each says what it carries, together the whole. */
+    @Test
+    void theLoadPathForks() {
+        show(sample("Tile press"));
+        desk.go(Step.PERCH);
+        assertThat(desk.says("Left foot")).isTrue();
+        assertThat(desk.says("Right foot")).isTrue();
+        assertThat(desk.says("bench, 840 mm high")).isTrue();
+        Node left = desk.find("station-feet-left");
+        Node right = desk.find("station-feet-right");
+        Node bar = desk.find("station-bar");
+        assertThat(left.localToScene(0, 0).getY()).isGreaterThan(bar.localToScene(0, 0).getY());
+        assertThat(right.localToScene(0, 0).getY()).isGreaterThan(bar.localToScene(0, 0).getY());
+        show(sample("Glazing table"));
+        Node rails = desk.find("station-rails");
+        Node camera = desk.find("station-gear");
+        assertThat(rails.localToScene(0, 0).getY()).as("the joists are at the top")
+                .isLessThan(camera.localToScene(0, 0).getY());
+    }
+}
