@@ -28,10 +28,33 @@ public sealed interface Hold {
      */
     record Threaded(Section root) implements Hold {}
 
-    /** Wheels, rollers or balls that it runs on, as stiff as each other. */
-    record Bearings(List<Roller> rollers) implements Hold {
+    /**
+     * Wheels, rollers or balls that it runs on, as stiff as each other.
+     *
+     * @param second what catches all of it if they let go; null if nothing does
+     */
+    record Bearings(List<Roller> rollers, Catch second) implements Hold {
         public Bearings {
             rollers = List.copyOf(rollers);
+        }
+
+        /** With nothing to catch it. */
+        public Bearings(List<Roller> rollers) {
+            this(rollers, null);
+        }
+    }
+
+    /**
+     * A second way for a load to be held, independent of the first.
+     *
+     * @param breaks load at which it breaks, N
+     * @param slack how far the load falls before it bears, m
+     * @param stiffness of it, N/m
+     */
+    record Catch(double breaks, double slack, double stiffness) {
+        /** What it feels of a mass that falls through its slack, N: m·g·(s + x) = ½·k·x², F = k·x (energy). */
+        public double force(double weight) {
+            return weight + Math.sqrt(weight * weight + 2 * stiffness * weight * slack);
         }
     }
 

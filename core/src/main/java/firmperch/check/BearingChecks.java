@@ -16,12 +16,15 @@ import org.ejml.dense.row.CommonOps_DDRM;
 
 /** Wheels, rollers and turntables, and heads that a rated torque holds: what they feel from all that hangs on them. */
 final class BearingChecks {
+    /** Working factor on the breaking load of what is above people's heads: common practice, no source. */
+    private static final double ABOVE_PEOPLE = 5;
+
     private BearingChecks() {
     }
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(bearing(), torque(), poise().balancing());
+        return List.of(bearing(), secondCatch(), torque(), poise().balancing());
     }
 
     /**
@@ -138,6 +141,30 @@ final class BearingChecks {
     private static boolean lifts(Study study, Joint joint) {
         return joint.freedom() != null
                 && study.rig().lifts(study.assembly().freedoms().indexOf(joint.freedom()));
+    }
+
+    /** Above people a second, independent catch holds all of it, dropped through its own slack, five times over. */
+    private static Check<Joint> secondCatch() {
+        return new Asked<>(new About("catch", Topic.FALLS, "Does a second catch hold what hangs on the %s?",
+                Quantity.FORCE,
+                Scope.NO_POSE, false, "nothing catches what hangs on the %s", "F = W + √(W² + 2·k·W·s) ≤ F_break / 5",
+                "energy of a fall through its slack; 5 on what is above people: common practice, no source. Local codes rule; have a "
+                        + "licensed person look at it"),
+                study -> study.set().stands() ? List.of() : JointChecks.joints(study, Hold.Bearings.class),
+                (joint, s) -> {
+                    Hold.Catch second = ((Hold.Bearings) joint.hold()).second();
+                    double weight = s.posed().beyond(joint).weight();
+                    if (second == null) {
+                        return new Reading(weight, 0,
+                                () -> s.show(Quantity.FORCE, weight) + " hang on it and nothing else")
+                                .saying(() -> "nothing catches what hangs on the " + joint.name() + " if they let go");
+                    }
+                    double force = second.force(weight);
+                    return new Reading(force, second.breaks() / ABOVE_PEOPLE, () -> s.show(Quantity.FORCE, weight)
+                            + " fall " + s.length(second.slack()) + ": " + s.show(Quantity.FORCE, force)
+                            + ", breaks at "
+                            + s.show(Quantity.FORCE, second.breaks()));
+                }, Certainty.PROVEN);
     }
 
     /** A tilt that a rated torque holds: gravity's moment about its axis. */

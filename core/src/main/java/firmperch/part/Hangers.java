@@ -29,20 +29,24 @@ import java.util.List;
  * @param base between the hangers in one rail, m
  * @param rating what one may carry, kg
  * @param mass of one, kg
+ * @param wire breaking load of the wire loop round each rail that catches them, N: 0 for none
  */
-public record Hangers(double base, double rating, double mass) implements Described {
+public record Hangers(double base, double rating, double mass, double wire) implements Described {
     static final Params<Hangers> PARAMS = Params.of(Hangers.class)
             .length("base", "Hanger to hanger along a rail", 0.08, 2)
             .varied(0.05).mass("rating", "Rating of a hanger", 1, 500).varied(5)
             .mass("mass", "Mass of a hanger", 0.02, 3)
-            .done();
+            .measure("wire", "Wire loops as a second catch break at", Quantity.FORCE, 0, 50000).varied(1000)
+            .help("A loop of steel wire round each rail; 0 for none.").done();
 
     /** Middle of a rail to what hangs on it, beyond the rail's own half, m. */
     static final double DROP = 0.03;
     private static final double HALF = 0.03;
+    /** What hangs on a loop falls so far before it bears, m. */
+    private static final double SLACK = 0.01;
 
     public Hangers {
-        PARAMS.check(base, rating, mass);
+        PARAMS.check(base, rating, mass, wire);
     }
 
     @Override
@@ -85,13 +89,15 @@ public record Hangers(double base, double rating, double mass) implements Descri
                         new Vec3(0, 0, -1), rating * FrameSolver.GRAVITY, rating * FrameSolver.GRAVITY));
             }
         }
+        out.buy("Steel wire loop with a swaged sleeve, breaks at " + out.show(Quantity.FORCE, wire), wire > 0 ? 2 : 0,
+                1.5 + wire / 2000, "round the rails, a second catch");
         for (int i = 0; i < rollers.size(); i++) {
             Vec3 at = rollers.get(i).at();
             String name = "hanger-" + (i + 1);
             Joint.Side rail = new Joint.Side(port.body(), port.at().point(at.plus(new Vec3(middle, 0, 0))),
                     List.of(track.bars().get(at.y() > 0 ? 0 : 1)));
             List<Piece> bar = at.x() > 0 ? front : rear;
-            Hold wheels = i == 0 ? new Hold.Bearings(rollers) : new Hold.Free();
+            Hold wheels = i == 0 ? new Hold.Bearings(rollers, caught()) : new Hold.Free();
             Vec3 under = at.plus(new Vec3(0, 0, low));
             Piece hanger = Piece.ready("Hanger", Solid.Bought.box(0.045, 0.012, low, mass),
                     new Supply.Ready("Hanger with wheels, M8, rated " + out.show(Quantity.MASS, rating), 6,
@@ -111,6 +117,11 @@ public record Hangers(double base, double rating, double mass) implements Descri
                 out.add(own, hanger);
             }
         }
+    }
+
+    /** Two loops share; steel wire of half a metre gives a hundredth and a half before it breaks: common practice, no source. */
+    private Hold.Catch caught() {
+        return wire == 0 ? null : new Hold.Catch(2 * wire, SLACK, 2 * wire / (0.015 * 0.5));
     }
 
     private static String label(int i) {

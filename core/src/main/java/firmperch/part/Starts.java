@@ -68,16 +68,18 @@ final class Starts {
 
     /** Rails both ways under the joists, a turntable, three arms one after another. */
     static Perch ceilingArm() {
-        Hangers hangers = new Hangers(0.30, 60, 0.25);
+        Hangers hangers = new Hangers(0.30, 60, 0.25, 15000);
         PostStock rail = PostStock.RAILS.get("rail-35x2.5");
         return new Perch(List.of(
                 new Mounted("rails", new CeilingRails(rail, 2.1, 0.70, new JoistScrews(LagScrew.ALL.get("lag-8x80"),
                         Material.ALL.get("spruce-c24"), 0.40, 0.06, 0.0125, 0.005)), List.of("place.ceiling")),
                 new Mounted("bridge", new RailBridge(rail, 1.2, hangers), List.of("rails.rails")),
                 new Mounted("trolley", new TrolleyPlate(Material.ALL.get("birch-plywood"), 0.018,
-                        new Hangers(0.20, 60, 0.25)), List.of("bridge.rails")),
-                new Mounted("turntable", new Turntable(new Turntable.Ring(0.30, 1.6, 400, 300, true), 0.018, 0.14, 0.07,
-                        Bolt.ALL.get("m8")), List.of("trolley.deck")),
+                        new Hangers(0.20, 60, 0.25, 12000)), List.of("bridge.rails")),
+                new Mounted("turntable",
+                        new Turntable(new Turntable.Ring(0.30, 1.6, 400, 300, 30000, true), 0.018, 0.14, 0.07,
+                                Bolt.ALL.get("m8")),
+                        List.of("trolley.deck")),
                 new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
                 new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
                 new Mounted("arm-3", new LevelArm(chainLinks(), chainPivots(2), new Stops(Math.toRadians(-45),

@@ -33,22 +33,25 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
      * @param mass kg
      * @param rating what the whole ring may carry pressed together, kg
      * @param apart what the whole ring may carry pulled apart, kg
+     * @param king breaking load of the king bolt that catches what hangs on it, N: 0 for none
      * @param pressed true if what hangs on it presses it together, false if it pulls it apart
      */
-    public record Ring(double diameter, double mass, double rating, double apart, boolean pressed)
+    public record Ring(double diameter, double mass, double rating, double apart, double king, boolean pressed)
             implements
                 Described {
         static final Params<Ring> PARAMS = Params.of(Ring.class).length("diameter", "Ring of the turntable", 0.06, 1)
                 .varied(0.02).mass("mass", "Mass of the turntable", 0.05, 20)
                 .mass("rating", "Bears pressed together", 1, 2000).varied(20)
                 .mass("apart", "Bears pulled apart", 0, 2000).varied(10)
-                .help("With a king bolt through its middle or captive balls; 0 for loose rings.")
+                .help("With captive balls or a king bolt through its middle; 0 for loose rings.")
+                .measure("king", "King bolt as a second catch breaks at", Quantity.FORCE, 0, 100000).varied(2000)
+                .help("A bolt through its middle with a washer above the deck; 0 for none.")
                 .either("pressed", "What hangs on it", "presses it together", "pulls it apart").varied()
                 .help("A ring that lies on top of its deck is pressed together, one screwed under it is pulled apart.")
                 .done();
 
         public Ring {
-            PARAMS.check(diameter, mass, rating, apart, pressed);
+            PARAMS.check(diameter, mass, rating, apart, king, pressed);
         }
 
         @Override
@@ -91,7 +94,7 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 Vec3.ZERO, deck.station());
         out.joint("turn", "turntable", Joint.Side.of(deck.body(), deck.at().origin()), Joint.Side.of(body, Vec3.ZERO),
                 turn,
-                deck.at().direction(Vec3.UP.times(-1)), new Hold.Bearings(balls()), Give.NONE);
+                deck.at().direction(Vec3.UP.times(-1)), new Hold.Bearings(balls(), caught()), Give.NONE);
         double outer = ring.diameter() + 0.02;
         out.add(body, Piece.ready("Turntable", new Solid.Bought(
                 Solid.Round.cylinder(outer, Math.max(0.02, ring.diameter() - 0.04), HEIGHT), ring.mass()),
@@ -112,13 +115,17 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
         out.measure("drop", body, Vec3.ZERO, body, new Vec3(0, 0, -drop));
         out.buy("Steel angle bracket " + out.length(0.04) + " with bolts M6 and lock nuts", 2, 2.5,
                 "hanging plate to the turntable's board");
-        if (ring.apart() > 0) {
-            out.buy("King bolt M12 with thrust washers and lock nut", 1, 4, "through the turntable's middle");
-        }
+        out.buy("King bolt with thrust washers and lock nut, breaks at " + out.show(Quantity.FORCE, ring.king()),
+                ring.king() > 0 ? 1 : 0, 4, "through the turntable's middle, a second catch");
         out.work("plate", "Drill the hanging plate with the arm's own plates; bolt it under the turntable's board.",
                 List.of("cut"), "", "");
         out.work("turntable", "Bolt the turntable to its deck so that the load presses it together.",
                 List.of("plate", "trolley"), "", "Pulled apart, a plain turntable lets go without a sign.");
+    }
+
+    /** A hand's breadth of bolt and the deck under its washer give half a millimetre before it breaks: our own judgement. */
+    private Hold.Catch caught() {
+        return ring.king() == 0 ? null : new Hold.Catch(ring.king(), 0.001, ring.king() / 0.0005);
     }
 
     private List<Hold.Roller> balls() {

@@ -3,7 +3,9 @@ package firmperch.pose;
 import firmperch.body.Freedom;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Inverse kinematics on whatever freedoms there are, within stops and steps: how to set them so that the camera, or
@@ -12,6 +14,8 @@ import java.util.List;
 public final class Reach {
     private static final int ROUNDS = 25;
     private static final double NUDGE = 0.15;
+    /** So near its end, as a share of its travel, a joint stands at its stop. */
+    private static final double STOP = 1e-3;
     private static final double DAMPING = 1e-5;
     private static final double SQUARE = 0.2;
 
@@ -82,6 +86,28 @@ public final class Reach {
             }
         }
         return best;
+    }
+
+    /** In words what keeps a point from coming nearer to a goal than it has: the stops that it stands at; empty if it is there. */
+    public static String inTheWay(Rig rig, Pose reached, Tie.Hook grip, Goal goal) {
+        if (miss(rig, reached, grip, goal) <= goal.content) {
+            return "";
+        }
+        List<String> stops = new ArrayList<>();
+        List<Freedom> freedoms = rig.assembly().freedoms();
+        for (int f = 0; f < freedoms.size(); f++) {
+            Freedom freedom = freedoms.get(f);
+            double at = reached.get(f);
+            boolean ends = freedom.kind() != Freedom.Kind.SWING
+                    && Math.min(at - freedom.from(), freedom.to() - at) < STOP * (freedom.to() - freedom.from());
+            if (ends && !stops.contains(freedom.label())) {
+                stops.add(freedom.label());
+            }
+        }
+        return stops.isEmpty()
+                ? "That is as near as it comes: nothing of it reaches further that way."
+                : "That is as near as it comes: at its stop is " + String.join(", ", stops).toLowerCase(Locale.ROOT)
+                        + ".";
     }
 
     private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, double least) {

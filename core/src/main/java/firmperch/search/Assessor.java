@@ -123,7 +123,11 @@ public final class Assessor {
 
     /** Every pose, then only the cure that the sentence under the verdict tells: the cheapest of what is weakest. */
     public static Assessment told(Project project, Progress progress) {
-        Assessment every = everyPose(project, progress);
+        return withCheapest(everyPose(project, progress), progress);
+    }
+
+    /** The assessment with the cheapest cure of what is weakest, where that is short or near. */
+    public static Assessment withCheapest(Assessment every, Progress progress) {
         Finding weakest = every.weakest();
         return weakest.verdict() == Verdict.HOLDS
                 ? every

@@ -41,6 +41,8 @@ public final class WorstPose {
     private static final int HINGE_POINTS = 7;
     private static final int MOST_STEPS = 8;
     private static final int MOST_GRID = 800;
+    /** Of the poses of a scatter one in so many does where only what a change spoils is asked. */
+    private static final int COARSELY = 4;
     private static final int MOST_CELLS = 3000;
     /** Where the coarse grid shows less than this share of its worst all round, it is not looked at any finer. */
     private static final double LOOKED_AT = 0.8;
@@ -146,7 +148,7 @@ public final class WorstPose {
     double[][] sweep(List<Question<?>> questions, Predicate<Question<?>> closely) {
         double[][] used = new double[questions.size()][grid.size()];
         if (!full) {
-            sweep(questions, used, (q, i) -> true);
+            sweep(questions, used, (q, i) -> i % COARSELY == 0 || closely.test(questions.get(q)));
             return used;
         }
         boolean[][] along = new boolean[used.length][];
@@ -389,8 +391,9 @@ public final class WorstPose {
         int[] uncounted = new int[1];
         for (int axis = 0; axis < felt.length; axis++) {
             for (int i = 0; i < 8 && !felt[axis]; i++) {
-                double[] at = values(grid.get(i * 97 % grid.size()));
-                double before = known[i * 97 % grid.size()];
+                int pose = i * 25 * COARSELY % grid.size();
+                double[] at = values(grid.get(pose));
+                double before = known[pose];
                 for (double setting : points.get(axis)) {
                     at[axis] = setting;
                     felt[axis] |= differ(used(question, at, uncounted), before);

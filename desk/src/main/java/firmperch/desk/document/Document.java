@@ -216,6 +216,8 @@ public final class Document {
                     ? from
                     : Assessor.everyPose(from.project(), (share, what) -> report(mine, share * 0.2, what));
             publish(mine, complete, false);
+            // What the sentence tells comes first, the rest of the cures after it.
+            publish(mine, Assessor.withCheapest(complete, (share, what) -> report(mine, 0.2, what)), false);
             publish(mine, Assessor.withCures(complete, (share, what) -> report(mine, 0.2 + share * 0.8, what)), true);
         });
     }

@@ -101,7 +101,7 @@ public final class DeskView extends BorderPane {
                 Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
                 () -> new MakePanel(host::exportPack, host::exportLists), Step.PROVE, () -> new ProvePanel(document));
         loadPath = new LoadPath(this::choose);
-        views = new Views(document, this::choose);
+        views = new Views(document, this::choose, this::say);
         setTop(header());
         setLeft(new Island(loadPath));
         VBox centre = new VBox(verdictBar(), middle);

@@ -70,6 +70,7 @@ public final class Views extends VBox {
 
     private final Document document;
     private final Consumer<Station> chosen;
+    private final Consumer<String> told;
     private final DrawingPane side = new DrawingPane("Side", 26);
     private final DrawingPane plan = new DrawingPane("Above", 14);
     private final DrawingPane angle = new DrawingPane("At an angle", 18);
@@ -84,13 +85,20 @@ public final class Views extends VBox {
     private double turn = Math.toRadians(-35);
     private double height = Math.toRadians(28);
     private Palette palette = Palette.LIGHT;
+    private String inTheWay = "";
     private Scene shown;
     private boolean wantsRose;
 
-    /** Views of a document; a piece that is clicked is told by its station. */
-    public Views(Document document, Consumer<Station> chosen) {
+    /**
+     * Views of a document.
+     *
+     * @param chosen told the station of a piece that is clicked
+     * @param told what stood in the way of a drag, once it has ended; empty if nothing did
+     */
+    public Views(Document document, Consumer<Station> chosen, Consumer<String> told) {
         this.document = document;
         this.chosen = chosen;
+        this.told = told;
         side.setId("side-view");
         plan.setId("plan-view");
         angle.setId("angle-view");
@@ -181,6 +189,7 @@ public final class Views extends VBox {
         pressedX = e.getX();
         pressedY = e.getY();
         held = at(pane, view, e);
+        inTheWay = "";
         from = now().posed().pose();
         gesture = new Object();
         dragging.set(!(held instanceof Nothing));
@@ -200,7 +209,9 @@ public final class Views extends VBox {
                 Reach.Goal wanted = new Reach.Goal(s.inPerch(room),
                         List.of(s.turnedBack(view.right()), s.turnedBack(view.up())), NEAR);
                 // From where it was taken up, so that only where the hand is now counts, not how it came there.
-                pose(_ -> Reach.to(now().study().rig(), from, p.grip, wanted));
+                Pose reached = Reach.to(now().study().rig(), from, p.grip, wanted);
+                inTheWay = Reach.inTheWay(now().study().rig(), reached, p.grip, wanted);
+                pose(_ -> reached);
             }
             case Base b -> move(x + b.offX, y + b.offY);
         }
@@ -212,6 +223,7 @@ public final class Views extends VBox {
         side.hold(false);
         plan.hold(false);
         if (Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK) {
+            told.accept(inTheWay);
             return;
         }
         Optional<String> value = pane.valueAt(e.getX(), e.getY());
