@@ -56,9 +56,12 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
                 Body b = pieces.get(j).body();
                 if (balls.get(i).radius > 0 && balls.get(j).radius > 0 && fast(a) != fast(b)
                         && !joined.contains(key(lump[a.index()], lump[b.index()]))) {
-                    pairs.add(new Near(pieces.get(i), pieces.get(j), i, j, balls.get(i), balls.get(j),
-                            known.computeIfAbsent(key(a.index(), b.index()), k -> Relative.of(rig, a, b))
-                                    .of(pieces.get(i), pieces.get(j))));
+                    Relative relative = known.computeIfAbsent(key(a.index(), b.index()), k -> Relative.of(rig, a, b))
+                            .of(pieces.get(i), pieces.get(j));
+                    // Two that stand each by itself are no nearer in any pose.
+                    if (!relative.felt().isEmpty()) {
+                        pairs.add(new Near(pieces.get(i), pieces.get(j), i, j, balls.get(i), balls.get(j), relative));
+                    }
                 }
             }
         }

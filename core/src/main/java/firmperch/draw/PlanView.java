@@ -37,12 +37,6 @@ public final class PlanView {
     public static Drawing of(Scene scene) {
         PlanView view = new PlanView(scene);
         Situation s = scene.situation();
-        view.room();
-        scene.ghost().ifPresent(view::ghost);
-        new Projection(s, View.ABOVE).draw(view.out);
-        view.overlay();
-        view.out.balance(view.at(s.posed().centre()));
-        Measures.draw(view.out, scene, View.ABOVE);
         Bench bench = s.project().place().bench();
         double reach = s.posed().mount().radius() + 0.05;
         double y = s.project().stance().y();
@@ -50,6 +44,12 @@ public final class PlanView {
         double low = Math.min(-bench.width() / 2, Math.min(y - reach, -view.furthest(new Vec3(0, -1, 0)))) - 0.05;
         double right = Math.max(bench.from() + bench.depth(),
                 Math.max(s.project().stance().x() + reach, view.furthest(new Vec3(1, 0, 0))));
+        view.room(low, high);
+        scene.ghost().ifPresent(view::ghost);
+        new Projection(s, View.ABOVE).draw(view.out);
+        view.overlay();
+        view.out.balance(view.at(s.posed().centre()));
+        Measures.draw(view.out, scene, View.ABOVE);
         // Room at the left for the view's own title.
         return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);
     }
@@ -65,12 +65,11 @@ public final class PlanView {
         return View.ABOVE.at(s.inRoom(inPerch));
     }
 
-    private void room() {
+    private void room(double low, double high) {
         Room room = s.project().place().room();
         Bench bench = s.project().place().bench();
-        double wide = Math.max(bench.width() / 2, Math.abs(s.project().stance().y()) + 0.9);
-        out.box(Ink.WALKWAY, 0, -wide, room.walkway(), wide);
-        out.box(Ink.ROOM, -0.05, -wide, 0, wide);
+        out.box(Ink.WALKWAY, 0, low, room.walkway(), high);
+        out.box(Ink.ROOM, -0.05, low, 0, high);
         double y = bench.width() / 2;
         out.box(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y);
         out.label(Ink.HINT, new Point(bench.from() + bench.depth() / 2, -y), Anchor.ABOVE, "bench");

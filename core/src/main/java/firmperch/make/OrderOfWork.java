@@ -40,8 +40,13 @@ public final class OrderOfWork {
         int last = steps.size();
         add(steps, hang(assessment), last, "overnight, loaded",
                 "Keep feet and hands from under it; nobody near until it has held.");
-        add(steps, "Push it at the top until it begins to tip; note push and lean under Prove.", last + 1, "",
-                "A second person ready to catch it.");
+        if (assessment.situation().stands()) {
+            add(steps, "Push it at the top until it begins to tip; note push and lean under Prove.", last + 1, "",
+                    "A second person ready to catch it.");
+        } else {
+            add(steps, "Look at every fixing once more: nothing has moved, no nut has turned.", last + 1, "",
+                    "Take the bag off first; nobody under it.");
+        }
         add(steps, "Hang the camera, tether first; note the sag under Prove.", last + 2, "", "");
     }
 

@@ -54,6 +54,7 @@ final class FirstPicture extends BorderPane {
     FirstPicture(Document document) {
         Assessment assessment = document.assessment().get();
         views = new Views(document, station -> {
+        }, text -> {
         });
         views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
                 Optional.of(DeskView.chosenAtFirst(document)), false));

@@ -41,8 +41,6 @@ public final class ProvePanel implements Panel {
 
     public ProvePanel(Document document) {
         this.document = document;
-        kind.getItems().setAll(Measurement.Kind.values());
-        kind.setValue(Measurement.Kind.PUSH);
         kind.setConverter(new StringConverter<>() {
             @Override
             public String toString(Measurement.Kind k) {
@@ -132,6 +130,14 @@ public final class ProvePanel implements Panel {
             return;
         }
         shown = project;
+        // What hangs is neither pushed over nor leaned.
+        List<Measurement.Kind> kinds = assessment.situation().stands()
+                ? List.of(Measurement.Kind.values())
+                : List.of(Measurement.Kind.SAG);
+        if (!kind.getItems().equals(kinds)) {
+            kind.getItems().setAll(kinds);
+            kind.setValue(kinds.getFirst());
+        }
         list.getChildren().clear();
         for (int i = project.log().size() - 1; i >= 0; i--) {
             list.getChildren().add(card(project, i));

@@ -118,6 +118,18 @@ class KindsDeskTest {
         }
     }
 
+    /** Pulled where it cannot go, the camera comes as near as it can, and what is in the way is said. */
+    @Test
+    void whatIsInTheWayIsSaid() {
+        show(sample("Turning shelf"));
+        desk.go(Step.PERCH);
+        Vec3 camera = now().sensor();
+        robot.moveTo(onSide(camera)).press(MouseButton.PRIMARY);
+        robot.moveTo(onSide(camera.plus(new Vec3(0.4, 0, 0)))).release(MouseButton.PRIMARY);
+        assertThat(now().project().stance().joints().get("beam.reach")).isEqualTo(0.72);
+        assertThat(desk.text("notice")).contains("as near as it comes").contains("beam comes out");
+    }
+
     /** Spoilt, it says what goes wrong in its own words, and one press on the cure mends it. */
     @ParameterizedTest
     @CsvSource({"Tile press, perch.feet.capped, false, it falls over, ends of the legs with caps",
