@@ -31,8 +31,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 2, time = 5)
-@Measurement(iterations = 3, time = 5)
+@Warmup(iterations = 2, time = 3)
+@Measurement(iterations = 3, time = 3)
 @Fork(1)
 public class KindsBenchmark {
     /** A value of each that makes it short. */

@@ -103,19 +103,12 @@ public record Hangers(double base, double rating, double mass, double wire) impl
                     new Supply.Ready("Hanger with wheels, M8, rated " + out.show(Quantity.MASS, rating), 6,
                             "in the rails"))
                     .at(Placement.at(at.plus(new Vec3(0, 0, low / 2))));
-            if (bar.isEmpty()) {
-                out.joint(name, label(i), rail, Joint.Side.of(running, at), run, along, wheels, Give.NONE);
-                out.add(running, hanger);
-            } else {
-                // Bolted under a bar that bends, each hanger goes its own way.
-                Body own = out.body(name, running, Placement.HERE, new Motion.Fixed());
-                out.joint(name, label(i), rail, Joint.Side.of(own, at), run, new Vec3(1, 0, 0), new Hold.Free(),
-                        Give.NONE);
-                out.joint(name + "-bolt", label(i), Joint.Side.of(own, under), new Joint.Side(running, under, bar),
-                        null,
-                        Vec3.UP, wheels, Give.NONE);
-                out.add(own, hanger);
-            }
+            Body own = out.body(name, running, Placement.HERE, new Motion.Fixed());
+            out.joint(name, label(i), rail, Joint.Side.of(own, at), run, along, new Hold.Free(), Give.NONE);
+            // A bar that bends takes each hanger with it; under a plate its wheels pitch in the rail and clamp nothing.
+            out.joint(name + "-bolt", label(i), Joint.Side.of(own, under), new Joint.Side(running, under, bar), null,
+                    new Vec3(0, 1, 0), wheels, bar.isEmpty() ? Give.TURNS : Give.NONE);
+            out.add(own, hanger);
         }
     }
 

@@ -54,8 +54,11 @@ final class Skeleton {
 
     private record Foot(Contact contact, int group) {}
 
-    /** Places along a bar that are nearer than that are one, m. */
-    private static final double SAME = 1e-6;
+    /**
+     * Places along a bar that are nearer than that are one, m: less than anything that takes hold of one is wide, and enough for what is
+     * between to be solved for beside the rest (its stiffness grows with 1/ℓ³).
+     */
+    private static final double SAME = 2e-3;
     /** No node: the place itself. */
     private static final int GROUND = -1;
 
@@ -317,6 +320,7 @@ final class Skeleton {
             Hold b = along.get(i + 1);
             if (a.group != b.group && b.at - a.at < SAME) {
                 link(frame, posed, place.point(new Vec3(a.at, 0, 0)), a, b);
+                rest(frame, place, a.group, a.at, b.at, perMetre);
                 continue;
             }
             if (a.group == b.group) {

@@ -111,14 +111,14 @@ class CeilingArmTest {
         Project bare = project("policy.loads.hand", 0.0, "policy.loads.handling", 1.0);
         Study study = Study.of(bare);
         Situation s = study.in(Pose.of(0, 0, 0, -0.3, -0.3, -0.3));
-        var joint = study.assembly().joints().stream().filter(j -> j.id().equals("trolley.hanger-1")).findFirst()
+        var joint = study.assembly().joints().stream().filter(j -> j.id().equals("trolley.hanger-1-bolt")).findFirst()
                 .orElseThrow();
         Posed.Carried held = s.posed().beyond(joint);
         Vec3 middle = new Vec3(0, 0, 0);
         double w = held.weight();
         double along = w * Math.abs(held.centre().y() - middle.y()) / (2 * 0.20);
         double across = w * Math.abs(held.centre().x() - middle.x()) / (2 * 0.30);
-        double load = study.question("bearing@trolley.hanger-1").orElseThrow().at(s).asked();
+        double load = study.question("bearing@trolley.hanger-1-bolt").orElseThrow().at(s).asked();
         assertThat(load).isCloseTo(w / 4 + along + across, within(1e-6 * w));
     }
 

@@ -259,6 +259,29 @@ class EveryKindTest {
         assertThat(ProjectFile.read(file)).isEqualTo(project);
     }
 
+    /**
+     * Brute force: in 500 random poses nothing is worse than the worst that was found, by no more than the bound where one is
+     * proven, by no more than a fiftieth where poses are sampled and it matters.
+     */
+    @ParameterizedTest
+    @MethodSource("kinds")
+    void noPoseIsWorseThanTheWorst(Kind kind) {
+        Study study = Study.of(Demo.of(kind));
+        Assessment every = Assessor.everyPose(Demo.of(kind), Progress.NONE);
+        for (Pose pose : poses(study, 500)) {
+            Situation there = every.study().in(pose);
+            for (Finding f : every.findings()) {
+                if (f.search() != null) {
+                    double used = f.question().at(there).used();
+                    double most = f.search().proven()
+                            ? f.reading().used() * (1 + f.search().bound()) + 1e-9
+                            : Math.max(0.3, f.reading().used() * 1.02);
+                    assertThat(used).as("%s in %s", f.id(), pose).isLessThanOrEqualTo(most);
+                }
+            }
+        }
+    }
+
     /** Every figure is finite in every pose, and the frame's feet carry the weight (equilibrium). */
     @ParameterizedTest
     @MethodSource("kinds")
