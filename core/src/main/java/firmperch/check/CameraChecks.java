@@ -6,6 +6,7 @@ import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
+import firmperch.body.Station;
 import firmperch.body.Supply;
 import firmperch.check.About.Scope;
 import firmperch.check.JointChecks.Asked;
@@ -15,6 +16,7 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.BiFunction;
 
 /** How far the camera sinks and tilts, and what must be lifted. */
@@ -99,13 +101,15 @@ final class CameraChecks {
                         + s.show(Quantity.ANGLE, s.policy().movement().tilt()) + " are allowed");
     }
 
-    /** How far the touch of a hand moves the camera, where supports share: a frame without braces gives sideways first. */
+    /**
+     * How far the touch of a hand moves the camera, where supports share or all of it hangs: a frame without braces gives sideways
+     * first, and so does a long chain of arms.
+     */
     private static Check<Void> sway() {
         return new Asked<>(new About("sway", Topic.GIVES, "Does it sway when it is touched?", Quantity.LENGTH,
                 Scope.EVERY_POSE, false, "it sways", "K · u = f, 5 N sideways at the camera",
                 "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement"),
-                study -> study.assembly().stations().stream().filter(st -> st.on().size() > 1).findFirst()
-                        .map(st -> List.of(Subject.whole(st))).orElse(List.of()),
+                CameraChecks::swaying,
                 (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
                     double sway = TOUCH * s.responses().sideways();
                     return new Reading(sway, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
@@ -113,6 +117,14 @@ final class CameraChecks {
                             .saying(() -> "a touch moves the camera " + s.length(sway) + " sideways, "
                                     + s.length(s.policy().movement().sag()) + " are allowed");
                 }), Check.Certainty.SAMPLED);
+    }
+
+    private static List<Subject<Void>> swaying(Study study) {
+        List<Station> stations = study.assembly().stations();
+        Station carriesOut = stations.get(Math.max(0, stations.size() - 3));
+        return stations.stream().filter(st -> st.on().size() > 1).findFirst()
+                .or(() -> study.set().stands() ? Optional.empty() : Optional.of(carriesOut))
+                .map(st -> List.of(Subject.whole(st))).orElse(List.of());
     }
 
     /** The heaviest lot that one person has to lift: what comes off at a rest, or the rest before it is filled. */

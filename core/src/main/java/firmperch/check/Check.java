@@ -42,7 +42,12 @@ public interface Check<T> {
 
     /** The same check, which is known to feel no other freedoms than these. */
     default Check<T> feeling(Feels<T> rule) {
-        return new Feeling<>(this, rule);
+        return new Known<>(this, rule, balances());
+    }
+
+    /** The same check, as one about how one weight balances another. */
+    default Check<T> balancing() {
+        return new Known<>(this, null, true);
     }
 
     /** Whether a subject feels a freedom. */
@@ -51,8 +56,12 @@ public interface Check<T> {
         boolean feels(T thing, Rig rig, int freedom);
     }
 
-    /** A check with a rule for what it feels. */
-    record Feeling<T>(Check<T> check, Feels<T> rule) implements Check<T> {
+    /**
+     * A check of which more is known.
+     *
+     * @param rule what it feels; null if what the check itself says
+     */
+    record Known<T>(Check<T> check, Feels<T> rule, boolean balances) implements Check<T> {
         @Override
         public About about() {
             return check.about();
@@ -75,45 +84,9 @@ public interface Check<T> {
 
         @Override
         public boolean feels(Subject<T> subject, Study study, int freedom) {
-            return rule.feels(subject.thing(), study.rig(), freedom);
-        }
-    }
-
-    /** The same check, as one about how one weight balances another. */
-    default Check<T> balancing() {
-        return new Balancing<>(this);
-    }
-
-    /** A check about balance. */
-    record Balancing<T>(Check<T> check) implements Check<T> {
-        @Override
-        public About about() {
-            return check.about();
-        }
-
-        @Override
-        public List<Subject<T>> subjects(Study study) {
-            return check.subjects(study);
-        }
-
-        @Override
-        public Reading at(Subject<T> subject, Situation situation) {
-            return check.at(subject, situation);
-        }
-
-        @Override
-        public Certainty certainty() {
-            return check.certainty();
-        }
-
-        @Override
-        public boolean feels(Subject<T> subject, Study study, int freedom) {
-            return check.feels(subject, study, freedom);
-        }
-
-        @Override
-        public boolean balances() {
-            return true;
+            return rule == null
+                    ? check.feels(subject, study, freedom)
+                    : rule.feels(subject.thing(), study.rig(), freedom);
         }
     }
 

@@ -44,7 +44,7 @@ final class Cures {
     private static final int MORE = 3;
     private static final int MOST_SINGLES = 8;
     private static final int PAIRED = 6;
-    private static final int ENOUGH = 4;
+    private static final int ENOUGH = 3;
     private static final int MOST_PAIRS = 4;
 
     private final Assessment before;
