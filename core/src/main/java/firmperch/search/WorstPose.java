@@ -306,7 +306,7 @@ public final class WorstPose {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (int start : starts(known, felt)) {
+        for (int start : starts(known, felt, proof || full ? CLIMBS : 1)) {
             double[] climbed = climb(question, values(grid.get(start)), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
@@ -322,8 +322,8 @@ public final class WorstPose {
         return bounded(question, best, most, felt(question), count);
     }
 
-    /** The highest places of the grid that no neighbour along a freedom that matters tops; of a flat top one. */
-    private int[] starts(double[] known, boolean[] felt) {
+    /** So many of the highest places of the grid that no neighbour along a freedom that matters tops; of a flat top one. */
+    private int[] starts(double[] known, boolean[] felt, int most) {
         List<Integer> tops = new ArrayList<>();
         for (int i = 0; i < known.length; i++) {
             if (!full || alike(i, felt) == i && top(known, i, felt)) {
@@ -331,7 +331,7 @@ public final class WorstPose {
             }
         }
         tops.sort(Comparator.comparingDouble(i -> -known[i]));
-        return tops.stream().limit(CLIMBS).mapToInt(i -> i).toArray();
+        return tops.stream().limit(most).mapToInt(i -> i).toArray();
     }
 
     private boolean top(double[] known, int pose, boolean[] felt) {
