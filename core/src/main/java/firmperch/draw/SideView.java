@@ -41,7 +41,8 @@ public final class SideView {
         Bench bench = s.project().place().bench();
         double right = scene.wholeRoom()
                 ? room.depth()
-                : Math.min(room.depth(), Math.max(bench.from() + bench.depth() + 0.15, view.reach() + 0.1));
+                : Math.min(room.depth(),
+                        Math.max(bench.from() + bench.depth() + 0.15, view.reach(View.SIDE.right()) + 0.1));
         double top = scene.wholeRoom() ? room.ceiling() + 0.12 : Math.max(s.posed().top() + 0.12, 1.2);
         view.room(right, top);
         scene.ghost().ifPresent(view::ghost);
@@ -53,11 +54,11 @@ public final class SideView {
         return view.out.build(-0.18, -0.10, right, top);
     }
 
-    /** Furthest to the right that anything of it reaches, m. */
-    private double reach() {
-        Vec3 right = s.turnedBack(View.SIDE.right());
-        return s.study().assembly().pieces().stream().mapToDouble(p -> at(posed.furthest(p, right)).x()).max()
-                .orElse(0);
+    /** How far anything of it reaches in a direction of the room, m. */
+    private double reach(Vec3 direction) {
+        Vec3 own = s.turnedBack(direction);
+        return s.study().assembly().pieces().stream()
+                .mapToDouble(p -> s.inRoom(posed.furthest(p, own)).dot(direction)).max().orElse(0);
     }
 
     private Point at(Vec3 inPerch) {
@@ -70,6 +71,7 @@ public final class SideView {
 
     private void room(double right, double top) {
         Room room = s.project().place().room();
+        boolean hangs = !s.stands();
         // Half metres, or every two feet.
         double step = s.project().units() == UnitSystem.METRIC ? 0.5 : 24 * 0.0254;
         for (double z = step; z < Math.min(top, room.ceiling()); z += step) {
@@ -81,13 +83,14 @@ public final class SideView {
         out.box(Ink.ROOM, -0.03, -0.02, right, 0);
         if (room.ceiling() <= top) {
             out.box(Ink.ROOM, -0.03, room.ceiling(), right, room.ceiling() + 0.02);
-            out.label(Ink.HINT, new Point(right, room.ceiling() + 0.06), Anchor.LEFT,
+            // Words keep clear of rails under it and joists above.
+            out.label(Ink.HINT, new Point(right, room.ceiling() + (hangs ? -0.13 : 0.06)), Anchor.LEFT,
                     "ceiling " + s.length(room.ceiling()));
             joists(room.ceiling() + 0.02);
         }
         if (scene.wholeRoom()) {
             out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceiling());
-            out.label(Ink.HINT, new Point(right, room.ceiling() - 0.06), Anchor.LEFT,
+            out.label(Ink.HINT, new Point(right, room.ceiling() - (hangs ? 0.23 : 0.06)), Anchor.LEFT,
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));
         }
         bench();
@@ -144,7 +147,9 @@ public final class SideView {
         new Projection(ghost.situation(), View.SIDE).ghost(out, s);
         Point mount = View.SIDE.at(ghost.situation().inRoom(ghost.situation().posed().mount()));
         // Beside the rig, not on it.
-        double x = Math.max(mount.x(), mount.y() < posed.top() ? reach() : mount.x());
+        boolean on = mount.y() < posed.top() && mount.x() > -reach(View.SIDE.right().times(-1))
+                && mount.x() < reach(View.SIDE.right()) && Math.abs(mount.x() - at(posed.mount()).x()) < 0.5;
+        double x = on ? reach(View.SIDE.right()) : mount.x();
         out.label(Ink.GHOST, new Point(x + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
     }
 
