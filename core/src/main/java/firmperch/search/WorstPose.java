@@ -7,13 +7,10 @@ import firmperch.check.Question;
 import firmperch.check.Situation;
 import firmperch.check.Study;
 import firmperch.pose.Pose;
-import firmperch.pose.Posed;
-import firmperch.pose.Spread;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.PriorityQueue;
 import java.util.Random;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -25,16 +22,14 @@ import java.util.stream.IntStream;
  * what is left of it along those freedoms that made a difference there and wherever that came near its worst. Each question then climbs from its worst places of
  * the grid (compass search), and keeps still every freedom that made no difference anywhere.
  *
- * <p>Where {@link Certainty#PROVEN} allows, the rest of the travel is cut into cells, the worst that a cell can hold being
- * bounded from lengths and masses ({@link Situation#loosened}); a cell that could hold more than a hundredth more than the
- * worst found is halved along the freedom that loosens it most, until none is left or the limit is reached (branch and bound;
- * Du and Kearfott 1994 on why the bound is of second order). What was reached is told. Other questions are sampled, and say so.
+ * <p>Where {@link Certainty#PROVEN} allows, what lies between is bounded ({@link Cells}) and what was reached is told. Other
+ * questions are sampled, and say so.
  */
 public final class WorstPose {
     /** What lies between samples is bounded to this share of the figure where it can be proven. */
     public static final double TOLERANCE = 0.01;
     /** Where no more than this share of what a thing can take is used anywhere, how much less is nobody's question. */
-    private static final double PLENTY = 0.3;
+    static final double PLENTY = 0.3;
     /** Where a coarse look finds no more than this share used, nothing between is taken to be short. */
     static final double AMPLE = 0.6;
     private static final int SWING_POINTS = 12;
@@ -43,19 +38,16 @@ public final class WorstPose {
     private static final int MOST_GRID = 800;
     /** Of the poses of a scatter one in so many does where only what a change spoils is asked. */
     private static final int COARSELY = 4;
-    private static final int MOST_CELLS = 3000;
     /** Where the coarse grid shows less than this share of its worst all round, it is not looked at any finer. */
     private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
-    /** Of more freedoms than that, the one to halve a cell along is looked for. */
-    private static final int FEW = 3;
     /** Steps shrink to a twenty-thousandth of the travel. */
     private static final int ROUNDS = 10;
     /**
      * A share of the figure that makes no difference, a hundredth of {@link #TOLERANCE}: more than the rounding of frames and
      * distances.
      */
-    private static final double SAME = 1e-4;
+    static final double SAME = 1e-4;
     /** Of twelve points round, those looked at first: no symmetry of a base hides a difference between all of these. */
     private static final List<Integer> ROUND = List.of(0, 1, 3, 5, 8);
 
@@ -292,8 +284,6 @@ public final class WorstPose {
     /** The pose found, and how sure it is. */
     public record Found(Pose pose, double used, Search search) {}
 
-    private record Cell(double[] middle, double[] half, double bound) {}
-
     /**
      * The pose in which most of what is available is used.
      *
@@ -319,7 +309,7 @@ public final class WorstPose {
         if (!proof || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
         }
-        return bounded(question, best, most, felt(question), count);
+        return new Cells(study).bounded(question, best, most, felt(question), count);
     }
 
     /** So many of the highest places of the grid that no neighbour along a freedom that matters tops; of a flat top one. */
@@ -435,121 +425,5 @@ public final class WorstPose {
             }
         }
         return at;
-    }
-
-    private Found bounded(Question<?> question, double[] start, double used, boolean[] felt, int[] count) {
-        if (!derived(question, start, used, felt)) {
-            return new Found(Pose.of(start), used, new Search(count[0], Double.NaN, false));
-        }
-        double[] best = start;
-        double most = used;
-        long felts = IntStream.range(0, felt.length).filter(i -> felt[i]).count();
-        PriorityQueue<Cell> open = new PriorityQueue<>(Comparator.comparingDouble(Cell::bound).reversed());
-        for (double[] middle : wholeTravel(felt, start)) {
-            double[] half = new double[middle.length];
-            for (int axis = 0; axis < half.length; axis++) {
-                Freedom f = freedoms.get(axis);
-                half[axis] = felt[axis] && f.continuous() ? (f.to() - f.from()) / 2 : 0;
-            }
-            count[0]++;
-            open.add(new Cell(middle, half, question.at(study.in(Pose.of(middle)).loosened(half)).used()));
-        }
-        while (open.peek().bound > Math.max(most * (1 + TOLERANCE), PLENTY) && count[0] < MOST_CELLS) {
-            Cell wide = open.poll();
-            int axis = felts > FEW ? loosest(question, wide) : widest(wide);
-            if (axis < 0) {
-                open.add(wide);
-                break;
-            }
-            for (int side = -1; side <= 1; side += 2) {
-                double[] middle = wide.middle.clone();
-                double[] half = wide.half.clone();
-                half[axis] /= 2;
-                middle[axis] += side * half[axis];
-                Situation there = study.in(Pose.of(middle));
-                double could = question.at(there.loosened(half)).used();
-                count[0]++;
-                if (could > most) {
-                    double value = question.at(there).used();
-                    if (value > most) {
-                        most = value;
-                        best = middle;
-                    }
-                }
-                open.add(new Cell(middle, half, could));
-            }
-        }
-        double bound = most > 0 ? Math.max(0, open.peek().bound / most - 1) : 0;
-        // Where there is plenty either way, how much more of it is nobody's question.
-        boolean proven = bound <= TOLERANCE || open.peek().bound <= PLENTY;
-        return new Found(Pose.of(best), most, new Search(count[0], bound, proven));
-    }
-
-    /** False where even the smallest cell could hold anything: for this mechanism the bound is not derived. */
-    private boolean derived(Question<?> question, double[] at, double used, boolean[] felt) {
-        double[] tiny = new double[at.length];
-        for (int axis = 0; axis < tiny.length; axis++) {
-            tiny[axis] = felt[axis] && freedoms.get(axis).continuous() ? 1e-9 : 0;
-        }
-        return question.at(study.in(Pose.of(at)).loosened(tiny)).used() <= Math.max(used, PLENTY) * (1 + TOLERANCE);
-    }
-
-    /**
-     * The freedom without whose width the cell could hold least, of equal ones that which is least cut yet: dearer to find than
-     * the widest, and worth it among many.
-     */
-    private int loosest(Question<?> question, Cell cell) {
-        Situation middle = study.in(Pose.of(cell.middle));
-        int loosest = -1;
-        double least = Double.POSITIVE_INFINITY;
-        double share = 0;
-        for (int axis = 0; axis < cell.half.length; axis++) {
-            if (cell.half[axis] > 1e-6) {
-                double[] others = cell.half.clone();
-                others[axis] = 0;
-                double could = question.at(middle.loosened(others)).used();
-                double left = cell.half[axis] / (freedoms.get(axis).to() - freedoms.get(axis).from());
-                if (could < least - SAME || could < least + SAME && left > share) {
-                    least = Math.min(least, could);
-                    share = left;
-                    loosest = axis;
-                }
-            }
-        }
-        return loosest;
-    }
-
-    /** The freedom whose width loosens the cell most: along it the cell is halved; −1 if none is wide any more. */
-    private int widest(Cell cell) {
-        Spread spread = Spread.of(Posed.of(study.rig(), Pose.of(cell.middle)), cell.half);
-        int widest = -1;
-        for (int axis = 0; axis < cell.half.length; axis++) {
-            if (cell.half[axis] > 1e-6 && (widest < 0 || spread.weight(axis) > spread.weight(widest))) {
-                widest = axis;
-            }
-        }
-        return widest;
-    }
-
-    /** Middles of the whole travel: one for each setting of the steps that make a difference. */
-    private List<double[]> wholeTravel(boolean[] felt, double[] kept) {
-        List<double[]> middles = new ArrayList<>(List.of(kept.clone()));
-        for (int axis = 0; axis < kept.length; axis++) {
-            Freedom f = freedoms.get(axis);
-            if (!felt[axis]) {
-                continue;
-            }
-            List<double[]> more = new ArrayList<>();
-            int settings = f.continuous() ? 1 : (int) (f.to() - f.from()) + 1;
-            for (double[] sofar : middles) {
-                for (int i = 0; i < settings; i++) {
-                    double[] at = sofar.clone();
-                    at[axis] = f.continuous() ? (f.from() + f.to()) / 2 : f.from() + i;
-                    more.add(at);
-                }
-            }
-            middles = more;
-        }
-        return middles;
     }
 }
