@@ -12,10 +12,20 @@ import java.util.Locale;
  * @param reading in the pose that counts
  * @param pose that pose: the worst one, or the one that is set
  * @param search how the worst pose was found; null while only the set pose has been looked at
- * @param cures what would better it, each re-run; empty until they have been sought
+ * @param cures what would better it, each re-run; empty until they have been sought, and where none was found
+ * @param sought true once cures have been sought
  */
 public record Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, Search search,
-        List<Cure> cures) {
+        List<Cure> cures, boolean sought) {
+    /** Said where cures were sought and none was found. */
+    public static final String NONE_FOUND = "No value that may be changed, one or two together, betters this: it takes another part, "
+            + "another kind or another place.";
+
+    /** A finding whose cures have not been sought. */
+    public Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, Search search) {
+        this(question, reading, verdict, pose, search, List.of(), false);
+    }
+
     /**
      * How sure the worst pose is.
      *
@@ -105,6 +115,6 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
 
     /** The same finding with its cures. */
     public Finding with(List<Cure> found) {
-        return new Finding(question, reading, verdict, pose, search, found);
+        return new Finding(question, reading, verdict, pose, search, found, true);
     }
 }

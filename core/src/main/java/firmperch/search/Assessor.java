@@ -45,7 +45,7 @@ public final class Assessor {
     static Finding answered(Question<?> question, Situation s, Finding.Search search) {
         Reading reading = question.at(s);
         Verdict verdict = reading.verdict(question.about().reserve(), s.policy().near());
-        return new Finding(question, reading, verdict, s.posed().pose(), search, List.of());
+        return new Finding(question, reading, verdict, s.posed().pose(), search);
     }
 
     private static List<Finding> withFirst(List<Finding> findings, Study study) {

@@ -151,4 +151,16 @@ class CuresTest {
     void theSentenceSaysWhenOnlyOnePoseIsKnown() {
         assertThat(Assessor.now(Demo.project()).sentence()).contains("this pose").doesNotContain("every pose");
     }
+
+    /** Where no value that may be changed betters it, it says so: a walkway wider than the room leaves. */
+    @Test
+    void whereNothingHelpsItIsSaidThatNothingWasFound() {
+        Project low = Demo.with(Demo.project(), "place.room.walkway", 4.0);
+        Assessment every = Assessor.everyPose(low, Progress.NONE);
+        assertThat(every.finding("place.walkway").sought()).isFalse();
+        Finding sought = Assessor.withCures(every, every.finding("place.walkway"), Progress.NONE)
+                .finding("place.walkway");
+        assertThat(sought.sought()).isTrue();
+        assertThat(sought.cures()).noneMatch(c -> c.verdict() == Verdict.HOLDS);
+    }
 }

@@ -304,9 +304,12 @@ public final class DeskView extends BorderPane {
         views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE));
     }
 
-    /** Where nothing needs curing: what is weakest all the same. */
+    /** Where nothing needs curing: what is weakest all the same; where nothing cures, that. */
     private static String firmest(Assessment assessment) {
         Finding weakest = assessment.weakest();
+        if (weakest.verdict() != Verdict.HOLDS && weakest.sought()) {
+            return Finding.NONE_FOUND;
+        }
         return assessment.verdict() == Verdict.HOLDS
                 ? "Closest to what is asked: " + lower(weakest.question().words()) + " " + weakest.marginText()
                 : "";

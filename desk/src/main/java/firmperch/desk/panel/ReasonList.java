@@ -95,6 +95,7 @@ public final class ReasonList extends VBox {
         private final Hyperlink seek = new Hyperlink("look for what would better it");
         private final VBox detail = new VBox(formula, numbers, source, worst, cures, seek);
         private List<Finding.Cure> shownCures = List.of();
+        private boolean sought;
         private Finding finding;
         private UnitSystem system;
 
@@ -165,13 +166,17 @@ public final class ReasonList extends VBox {
             search.setText(searched
                     ? finding.search().poses() + " poses looked at: " + finding.sureness() + "."
                     : "");
-            if (finding.cures() != shownCures) {
+            if (finding.cures() != shownCures || finding.sought() != sought) {
+                sought = finding.sought();
                 shownCures = finding.cures();
                 cures.getChildren()
                         .setAll(shownCures.stream().map(cure -> cureButton(cure, finding.margin(), actions)).toList());
-                cures.setManaged(!shownCures.isEmpty());
+                if (shownCures.isEmpty() && finding.sought()) {
+                    cures.getChildren().setAll(Words.of("hint", Finding.NONE_FOUND));
+                }
+                cures.setManaged(!cures.getChildren().isEmpty());
             }
-            boolean holds = finding.verdict() == Verdict.HOLDS && shownCures.isEmpty();
+            boolean holds = finding.verdict() == Verdict.HOLDS && shownCures.isEmpty() && !finding.sought();
             seek.setVisible(holds);
             seek.setManaged(holds);
             if (!getChildren().contains(detail)) {
