@@ -138,9 +138,10 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         out.work("bar",
                 "Cut and drill the bar; sit it on the head by the hole " + out.length(pivot) + " from its tail.",
                 List.of("head"), "", "Deburr the holes.");
-        out.work("balance", "With the camera on, slacken the tilt with a hand under the bar: it must stay. "
-                + count + " washers, " + out.show(Quantity.MASS, count * washer.mass())
-                + ", were worked out; add or take one until it does, then tighten.", List.of("bar"), "",
+        out.work("balance", "Hang the washers on: as drawn " + count + ", "
+                + out.show(Quantity.MASS, count * washer.mass())
+                + ". With the camera on, slacken the tilt with a hand under the bar: it must stay. Add or take one until it does, "
+                + "then tighten.", List.of("bar"), "",
                 "Hold the bar whenever something comes off either end: what is left swings.");
     }
 }

@@ -99,6 +99,9 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
     /** What is bought for it. */
     void making(Builder out, String use) {
         out.buy("Bolt M6 with lock nut", 2 * spacers, 0.5, "spacers of the " + use);
+        out.work("cut", "Cut tubes, plates and board square; deburr. Drill what is bolted together clamped together.",
+                List.of(),
+                "", "Saw and drill: eye and ear protection, work clamped down; metal chips are sharp and hot.");
         out.buy("Cap for " + tube.label(), 4, 0.4, "ends of the " + use);
     }
 }

@@ -75,7 +75,8 @@ public record PanTiltHead(double mass, double height, double forward, double tor
         out.add(tilt, Piece.owned("head's plate", Solid.Bought.box(2 * forward, 0.8 * WIDE, PLATE, mass * 0.3)));
         out.offer("top", new Port.Stud(), tilt, Placement.at(0, 0, PLATE / 2), null);
         out.offer("front", new Port.Plate(PLATE, motion), tilt, Placement.at(forward, 0, -PLATE / 2), null);
-        out.work("head", "Screw the head on its stud; try both locks with the load on before you let go.", List.of(),
+        out.work("head", "Screw the head on its stud; try both locks with the load on before you let go.",
+                List.of("tripod"),
                 "",
                 "");
     }
