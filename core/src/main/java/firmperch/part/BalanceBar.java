@@ -5,7 +5,6 @@ import static firmperch.units.Quantity.LENGTH;
 import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Fastening;
-import firmperch.body.Freedom;
 import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Hole;

@@ -4,7 +4,6 @@ import static firmperch.units.Quantity.LENGTH;
 
 import firmperch.body.Body;
 import firmperch.body.Builder;
-import firmperch.body.Contact;
 import firmperch.body.Motion;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
@@ -16,7 +15,6 @@ import firmperch.body.Supply;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
-import firmperch.stock.Look;
 import firmperch.stock.Material;
 import firmperch.units.Quantity;
 import firmperch.units.Require;

@@ -18,11 +18,9 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.stock.Bolt;
-import firmperch.stock.Material;
 import firmperch.stock.PostStock;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
-import java.util.ArrayList;
 import java.util.List;
 
 /**

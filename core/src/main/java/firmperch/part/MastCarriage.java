@@ -16,10 +16,8 @@ import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
-import firmperch.stock.Material;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
-import java.util.ArrayList;
 import java.util.List;
 
 /** A carriage on bearings that runs up and down a mast, with a brake, an eye for a rope, and a way through it for a beam. */

@@ -59,9 +59,9 @@ public record PanTiltHead(double mass, double height, double forward, double tor
         Freedom tip = out.freedom("tilt", "Tilt", Freedom.Kind.HINGE, -stop, stop);
         Body base = out.body("base", stud.body(), stud.at(), new Motion.Turn(turn, Vec3.UP));
         out.station("", "Pan and tilt head", base, new Vec3(0, 0, height), stud.station());
-        // A head that holds more costs more: common practice, no source.
         out.joint("pan", "pan", Joint.Side.of(stud.body(), stud.at().origin()), Joint.Side.of(base, Vec3.ZERO), turn,
                 Vec3.UP, new Hold.Rated(pan), Give.NONE);
+        // A head that holds more costs more: common practice, no source.
         out.add(base, Piece.ready("Pan and tilt head", new Solid.Bought(
                 Solid.Round.cylinder(WIDE, 0, height), mass * 0.7),
                 new Supply.Ready("Pan and tilt head, holds " + out.show(Quantity.TORQUE, torque), 15 + 1.5 * torque,

@@ -19,7 +19,6 @@ import firmperch.body.Supply;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
-import firmperch.stock.Section;
 import firmperch.stock.ThreadedPipe;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;

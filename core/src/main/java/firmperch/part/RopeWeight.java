@@ -17,11 +17,9 @@ import firmperch.body.Supply;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
-import firmperch.stock.Material;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
-import firmperch.units.UnitSystem;
 import java.util.List;
 
 /**

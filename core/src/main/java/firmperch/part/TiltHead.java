@@ -10,7 +10,6 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
-import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.units.Quantity;

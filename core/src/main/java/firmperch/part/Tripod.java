@@ -19,7 +19,6 @@ import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.stock.Bolt;
-import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
 import firmperch.units.Quantity;
 import java.util.List;

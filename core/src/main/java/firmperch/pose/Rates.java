@@ -5,7 +5,6 @@ import firmperch.body.Contact;
 import firmperch.body.Joint;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
-import firmperch.body.Placement;
 import firmperch.body.Station;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;

@@ -19,7 +19,6 @@ import firmperch.desk.widget.Island;
 import firmperch.desk.widget.StatusMark;
 import firmperch.draw.Ghost;
 import firmperch.draw.Scene;
-import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.nio.file.Path;

@@ -12,7 +12,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
 import java.util.function.BiPredicate;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
