@@ -12,6 +12,7 @@ import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape.Side;
 import firmperch.project.Bench;
 import firmperch.project.Room;
+import firmperch.search.Coverage;
 import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
 import firmperch.units.Quantity;
@@ -47,11 +48,18 @@ public final class PlanView {
         view.room(low, high);
         scene.ghost().ifPresent(view::ghost);
         new Projection(s, View.ABOVE).draw(view.out);
+        scene.reach().ifPresent(view::reach);
         view.overlay();
         view.out.balance(view.at(s.posed().centre()));
         Measures.draw(view.out, scene, View.ABOVE);
         // Room at the left for the view's own title.
         return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);
+    }
+
+    /** Where on the bench the camera comes, and where not. */
+    private void reach(Coverage coverage) {
+        coverage.places().forEach(p -> out.disc(p.reached() ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(p.x(), p.y()),
+                p.reached() ? SCREW : SCREW / 2));
     }
 
     /** How far anything of it reaches in a direction of the room, m. */

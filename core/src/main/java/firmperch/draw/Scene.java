@@ -2,6 +2,7 @@ package firmperch.draw;
 
 import firmperch.body.Station;
 import firmperch.check.Situation;
+import firmperch.search.Coverage;
 import java.util.Optional;
 
 /**
@@ -10,10 +11,12 @@ import java.util.Optional;
  * @param ghost another pose to show faintly beside the set one
  * @param chosen station whose part shows its measures; nothing for none
  * @param wholeRoom true to show all of the room up to its ceiling, false to come closer to the perch
+ * @param reach where on the bench the camera comes, shown in the plan; nothing to leave it out
  */
-public record Scene(Situation situation, Optional<Ghost> ghost, Optional<Station> chosen, boolean wholeRoom) {
+public record Scene(Situation situation, Optional<Ghost> ghost, Optional<Station> chosen, boolean wholeRoom,
+        Optional<Coverage> reach) {
     /** The set pose alone. */
     public static Scene of(Situation situation) {
-        return new Scene(situation, Optional.empty(), Optional.empty(), false);
+        return new Scene(situation, Optional.empty(), Optional.empty(), false, Optional.empty());
     }
 }

@@ -34,6 +34,11 @@ public record Stance(double x, double y, double heading, Map<String, Double> joi
         return new Stance(x, y, heading, changed);
     }
 
+    /** True if it stands in the same place, turned the same way. */
+    public boolean samePlace(Stance other) {
+        return x == other.x && y == other.y && heading == other.heading;
+    }
+
     /** The same setting in another place. */
     public Stance at(double otherX, double otherY) {
         return new Stance(otherX, otherY, heading, joints);

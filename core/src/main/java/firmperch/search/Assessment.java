@@ -22,8 +22,9 @@ import java.util.Optional;
  * @param situation the pose that is set
  * @param findings one a question, in the checks' order
  * @param complete true if every pose has been looked at; false while checks over every pose show only the set one
+ * @param coverage how much of the bench the camera reaches from where the rig stands; nothing until that has been looked at
  */
-public record Assessment(Situation situation, List<Finding> findings, boolean complete) {
+public record Assessment(Situation situation, List<Finding> findings, boolean complete, Optional<Coverage> coverage) {
     /** The weakest first; among those that give, what is physically worst. */
     public static final Comparator<Finding> WEAKEST_FIRST = Comparator
             .comparing((Finding f) -> -f.verdict().ordinal())
@@ -32,6 +33,16 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
 
     public Assessment {
         findings = List.copyOf(findings);
+    }
+
+    /** One without a word on how far it reaches. */
+    public Assessment(Situation situation, List<Finding> findings, boolean complete) {
+        this(situation, findings, complete, Optional.empty());
+    }
+
+    /** The same with other findings, or more said of them. */
+    Assessment with(List<Finding> others) {
+        return new Assessment(situation, others, complete, coverage);
     }
 
     public Project project() {

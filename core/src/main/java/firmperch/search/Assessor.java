@@ -11,6 +11,7 @@ import firmperch.project.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 
@@ -39,7 +40,16 @@ public final class Assessor {
         for (Finding f : earlier.findings()) {
             findings.add(f.about().scope() == Scope.SET_POSE ? answered(f.question(), set, null) : f);
         }
-        return new Assessment(set, findings, earlier.complete());
+        return new Assessment(set, findings, earlier.complete(),
+                project.stance().samePlace(earlier.project().stance()) ? earlier.coverage() : Optional.empty());
+    }
+
+    /** The assessment with how much of the bench the camera reaches, if that is not known yet. */
+    public static Assessment withCoverage(Assessment assessment, Progress progress) {
+        return assessment.coverage().isPresent()
+                ? assessment
+                : new Assessment(assessment.situation(), assessment.findings(), assessment.complete(),
+                        Optional.of(Coverage.of(assessment.situation(), progress)));
     }
 
     static Finding answered(Question<?> question, Situation s, Finding.Search search) {
@@ -107,8 +117,7 @@ public final class Assessor {
             cured.put(finding.id(), finding.with(cures.of(finding,
                     () -> progress.at(share, "cures for: " + finding.question().words()))));
         }
-        return new Assessment(assessment.situation(),
-                assessment.findings().stream().map(f -> cured.getOrDefault(f.id(), f)).toList(), assessment.complete());
+        return assessment.with(assessment.findings().stream().map(f -> cured.getOrDefault(f.id(), f)).toList());
     }
 
     /** Cures of one finding, also where it holds, for when they are asked for. */
@@ -116,9 +125,9 @@ public final class Assessor {
         return with(assessment, of, new Cures(assessment).of(of, seeking(of, progress)));
     }
 
-    /** Everything at once: every pose, then cures. */
+    /** Everything at once: every pose, how far it reaches, then cures. */
     public static Assessment full(Project project, Progress progress) {
-        return withCures(everyPose(project, progress), progress);
+        return withCures(withCoverage(everyPose(project, progress), progress), progress);
     }
 
     /** Every pose, then only the cure that the sentence under the verdict tells: the cheapest of what is weakest. */
@@ -139,8 +148,7 @@ public final class Assessor {
     }
 
     private static Assessment with(Assessment assessment, Finding of, List<Finding.Cure> cures) {
-        return new Assessment(assessment.situation(),
-                assessment.findings().stream().map(f -> f.id().equals(of.id()) ? f.with(cures) : f).toList(),
-                assessment.complete());
+        return assessment
+                .with(assessment.findings().stream().map(f -> f.id().equals(of.id()) ? f.with(cures) : f).toList());
     }
 }

@@ -46,7 +46,7 @@ class DrawingTest {
     @Test
     void theChosenPartsMeasuresCanBeEdited() {
         Station arm = SET.study().assembly().stations().get(4);
-        Scene scene = new Scene(SET, Optional.empty(), Optional.of(arm), false);
+        Scene scene = new Scene(SET, Optional.empty(), Optional.of(arm), false, Optional.empty());
         List<Shape.Dimension> measures = of(SideView.of(scene), Shape.Dimension.class).stream()
                 .filter(d -> !d.path().isEmpty()).toList();
         assertThat(measures).extracting(Shape.Dimension::path).contains("perch.arm.links.length");
@@ -93,10 +93,12 @@ class DrawingTest {
     @Test
     void aGhostShowsOnlyWhatMoves() {
         Situation other = SET.in(Pose.of(2, 0, -0.3));
-        Drawing with = SideView.of(new Scene(SET, Optional.of(new Ghost(other, "worst")), Optional.empty(), false));
+        Drawing with = SideView
+                .of(new Scene(SET, Optional.of(new Ghost(other, "worst")), Optional.empty(), false, Optional.empty()));
         assertThat(of(with, Shape.Path.class)).anySatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
         assertThat(of(with, Shape.Label.class)).anySatisfy(l -> assertThat(l.text()).isEqualTo("worst"));
-        Drawing same = SideView.of(new Scene(SET, Optional.of(new Ghost(SET, "worst")), Optional.empty(), false));
+        Drawing same = SideView
+                .of(new Scene(SET, Optional.of(new Ghost(SET, "worst")), Optional.empty(), false, Optional.empty()));
         assertThat(of(same, Shape.Path.class)).noneSatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
     }
 

@@ -57,7 +57,7 @@ final class FirstPicture extends BorderPane {
         }, text -> {
         });
         views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
-                Optional.of(DeskView.chosenAtFirst(document)), false));
+                Optional.of(DeskView.chosenAtFirst(document)), false, Optional.empty()));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
         frame(header(document.project().name(), DeskView.whereKept(document)));
         VBox.setVgrow(views, Priority.ALWAYS);

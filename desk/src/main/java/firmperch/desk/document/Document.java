@@ -218,6 +218,7 @@ public final class Document {
             publish(mine, complete, false);
             // What the sentence tells comes first, the rest of the cures after it.
             publish(mine, Assessor.withCheapest(complete, (share, what) -> report(mine, 0.2, what)), false);
+            complete = Assessor.withCoverage(complete, (share, what) -> report(mine, 0.25, what));
             publish(mine, Assessor.withCures(complete, (share, what) -> report(mine, 0.2 + share * 0.8, what)), true);
         });
     }

@@ -300,7 +300,8 @@ public final class DeskView extends BorderPane {
     private void show(Assessment assessment) {
         views.rose(step == Step.STEADY || step == Step.BALLAST);
         Optional<Station> measured = step == Step.PERCH ? Optional.ofNullable(station) : Optional.empty();
-        views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE));
+        views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE,
+                step == Step.PLACE ? assessment.coverage() : Optional.empty()));
     }
 
     /** Where nothing needs curing: what is weakest all the same; where nothing cures, that. */

@@ -11,6 +11,7 @@ import firmperch.param.Path;
 import firmperch.search.Assessment;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 /** The room, the bench, and where the perch stands between them. */
@@ -18,6 +19,7 @@ public final class PlacePanel implements Panel {
     private final VBox box = new VBox();
     private final List<Form> forms;
     private final ReasonList reasons;
+    private final Label reach = Words.of("hint", "");
 
     public PlacePanel(Document document, ReasonList.Actions actions) {
         forms = List.of(Form.of(document, Field.sections("", document.project().place(), Path.of("place"))),
@@ -27,7 +29,8 @@ public final class PlacePanel implements Panel {
                         Field.at(document.project(), "studio"))));
         reasons = new ReasonList(actions,
                 (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY, false);
-        box.getChildren().addAll(forms.get(0), forms.get(1), Words.heading("Reasons"), reasons, forms.get(2));
+        box.getChildren().addAll(forms.get(0), forms.get(1), Words.heading("How far it reaches"), reach,
+                Words.heading("Reasons"), reasons, forms.get(2));
         box.getStyleClass().add("panel");
     }
 
@@ -40,5 +43,7 @@ public final class PlacePanel implements Panel {
     public void show(Assessment assessment) {
         forms.forEach(form -> form.refresh(assessment.project()));
         reasons.show(assessment);
+        reach.setText(assessment.coverage().map(c -> "As it stands " + c.words() + ".")
+                .orElse("Not looked at yet: it follows the search over every pose."));
     }
 }

@@ -1,0 +1,105 @@
+package firmperch.search;
+
+import firmperch.body.Vec3;
+import firmperch.check.Question;
+import firmperch.check.Situation;
+import firmperch.check.Topic;
+import firmperch.check.Verdict;
+import firmperch.pose.Pose;
+import firmperch.pose.Reach;
+import firmperch.project.Bench;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * How much of the bench the camera can be brought over, as high as its lens needs or up to a quarter more, with the rig standing
+ * where it stands and nothing hit: sampled on an even grid of places, corners included.
+ *
+ * @param places of the bench that were tried, in the room
+ */
+public record Coverage(List<Place> places) {
+    private static final int DEEP = 7;
+    private static final int WIDE = 11;
+    /** So near a height is reached, m. */
+    private static final double CONTENT = 0.002;
+    /** So much further off than it must be, as a share of the distance, the picture still serves: our own judgement. */
+    private static final double MORE = 0.25;
+    private static final int RISES = 4;
+    private static final List<Vec3> AXES = List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP);
+
+    public Coverage {
+        places = List.copyOf(places);
+    }
+
+    /**
+     * A place on the bench.
+     *
+     * @param x away from the wall, m
+     * @param y along it, m
+     * @param reached true if the camera can be brought over it
+     */
+    public record Place(double x, double y, boolean reached) {}
+
+    /** Looks at all of them. */
+    public static Coverage of(Situation s, Progress progress) {
+        Bench bench = s.project().place().bench();
+        double height = s.sensorHeightWanted();
+        List<Question<?>> hits = s.study().questions().stream().filter(q -> q.about().topic() == Topic.HITS).toList();
+        List<Vec3> grid = new ArrayList<>();
+        for (int i = 0; i < DEEP; i++) {
+            for (int j = 0; j < WIDE; j++) {
+                grid.add(new Vec3(bench.from() + bench.depth() * i / (DEEP - 1),
+                        bench.width() * (j / (WIDE - 1.0) - 0.5), height));
+            }
+        }
+        return new Coverage(IntStream.range(0, grid.size()).parallel().mapToObj(i -> {
+            progress.at((double) i / grid.size(), "how far it reaches");
+            Vec3 point = grid.get(i);
+            return new Place(point.x(), point.y(), reached(s, point, hits));
+        }).toList());
+    }
+
+    private static boolean reached(Situation s, Vec3 over, List<Question<?>> hits) {
+        double more = MORE * s.project().shot().sensorDistance();
+        double near = s.project().policy().distances().overshoot();
+        for (Pose from : List.of(s.posed().pose(), middle(s))) {
+            for (int rise = 0; rise <= RISES; rise++) {
+                Vec3 point = s.inPerch(over.plus(new Vec3(0, 0, more * rise / RISES)));
+                Pose pose = Reach.to(s.study().rig(), from, s.sensorHook(), new Reach.Goal(point, AXES, CONTENT));
+                Situation there = s.study().in(pose);
+                Vec3 off = s.inRoom(there.sensor()).minus(over);
+                if (off.radius() <= near && off.z() > -CONTENT && off.z() < more + CONTENT
+                        && hits.stream().allMatch(q -> q.at(there).verdict(q.about().reserve(),
+                                s.policy().near()) != Verdict.GIVES)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Every joint in the middle of its travel: where the set pose leads nowhere, another start may. */
+    private static Pose middle(Situation s) {
+        return Pose.of(s.study().assembly().freedoms().stream().mapToDouble(f -> f.nearest((f.from() + f.to()) / 2))
+                .toArray());
+    }
+
+    /** Share of the places over which it can be brought, 0 to 1. */
+    public double share() {
+        return places.stream().filter(Place::reached).count() / (double) places.size();
+    }
+
+    /** In words: "the camera comes over 62 % of the bench (48 of 77 places, sampled)". */
+    public String words() {
+        long reached = places.stream().filter(Place::reached).count();
+        String of = "(" + reached + " of " + places.size() + " places, sampled)";
+        if (reached == 0) {
+            return "the camera comes over no part of the bench at the height that it needs " + of;
+        }
+        return reached == places.size()
+                ? "the camera comes over the whole bench, corners too " + of
+                : "the camera comes over " + Math.max(1, Math.min(99, Math.round(share() * 100))) + " % of the bench "
+                        + of;
+    }
+}
