@@ -102,6 +102,25 @@ public sealed interface Tie {
         }
     }
 
+    /**
+     * A second, independent way for what hangs to be held, as short as it can be: what comes loose falls until it is taut.
+     *
+     * @param length m
+     * @param breaks load at which it or its hooks break, N
+     * @param stiffness of it, N/m
+     */
+    record Tether(String id, String name, Station station, List<Hook> path, double length, double breaks,
+            double stiffness) implements Tie {
+        public Tether {
+            path = straight(name, path);
+        }
+
+        /** How it catches what falls through that, m. */
+        public Hold.Catch caught(double fall) {
+            return new Hold.Catch(breaks, fall, stiffness);
+        }
+    }
+
     private static List<Hook> straight(String name, List<Hook> path) {
         if (path.size() != 2) {
             throw new InvalidValue("“" + name + "”", path.size() + " hooks", "two");

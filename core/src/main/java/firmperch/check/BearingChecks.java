@@ -16,15 +16,15 @@ import org.ejml.dense.row.CommonOps_DDRM;
 
 /** Wheels, rollers and turntables, and heads that a rated torque holds: what they feel from all that hangs on them. */
 final class BearingChecks {
-    /** Working factor on the breaking load of what is above people's heads: common practice, no source. */
-    private static final double ABOVE_PEOPLE = 5;
+    /** Force to roll a ball bearing along a tube over what presses it, its low end: common practice, no source. */
+    private static final double ROLLING = 0.002;
 
     private BearingChecks() {
     }
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(bearing(), secondCatch(), torque(), poise().balancing());
+        return List.of(bearing(), torque(), poise().balancing());
     }
 
     /**
@@ -39,7 +39,8 @@ final class BearingChecks {
                 study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
     }
 
-    private static Reading loads(Joint joint, Situation s) {
+    /** What of a load each roller of a joint bears. */
+    private static DMatrixRMaj share(Joint joint, Situation s) {
         List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
         Vec3[] at = new Vec3[rollers.size()];
         Vec3[] normal = new Vec3[rollers.size()];
@@ -48,7 +49,21 @@ final class BearingChecks {
             at[i] = s.posed().point(on, rollers.get(i).at()).minus(s.posed().at(joint));
             normal[i] = s.posed().place(on).direction(rollers.get(i).normal());
         }
-        DMatrixRMaj share = share(at, normal);
+        return share(at, normal);
+    }
+
+    /** Force along its travel that its rollers' friction holds for certain at rest, N. */
+    static double rolling(Joint joint, Situation s) {
+        double pressed = 0;
+        for (double force : forces(share(joint, s), s.posed().onto(joint))) {
+            pressed += Math.abs(force);
+        }
+        return ROLLING * pressed;
+    }
+
+    private static Reading loads(Joint joint, Situation s) {
+        List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
+        DMatrixRMaj share = share(joint, s);
         double[] rest = forces(share, s.posed().onto(joint));
         Vec3 gear = s.posed().centreFrom(s.study().assembly().payload()).minus(s.posed().at(joint));
         Vec3 more = new Vec3(0, 0, -s.posed().massFrom(s.study().assembly().payload()) * FrameSolver.GRAVITY
@@ -56,7 +71,7 @@ final class BearingChecks {
         double[] handled = forces(share, new Posed.Wrench(more, gear.cross(more)));
         Vec3 camera = s.posed().mount().minus(s.posed().at(joint));
         Vec3[] axes = {new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP};
-        double[] hand = new double[at.length];
+        double[] hand = new double[rollers.size()];
         for (Vec3 axis : axes) {
             double[] one = forces(share, new Posed.Wrench(axis, camera.cross(axis)));
             for (int i = 0; i < hand.length; i++) {
@@ -67,7 +82,7 @@ final class BearingChecks {
         double asked = 0;
         double holds = 1;
         boolean pulled = false;
-        for (int i = 0; i < at.length; i++) {
+        for (int i = 0; i < hand.length; i++) {
             double swing = Math.sqrt(hand[i]) * s.policy().loads().hand();
             double load = rest[i] + handled[i];
             double[][] ways = {{load + swing, rollers.get(i).presses()}, {swing - load, rollers.get(i).pulls()}};
@@ -85,7 +100,7 @@ final class BearingChecks {
         double force = asked;
         double bears = holds;
         String sense = pulled ? "pulled apart" : "pressed together";
-        return new Reading(force, bears, () -> "the busiest of " + at.length + " is " + sense + " with "
+        return new Reading(force, bears, () -> "the busiest of " + hand.length + " is " + sense + " with "
                 + s.show(Quantity.FORCE, force) + " as the rig is handled")
                 .saying(() -> "the " + joint.name() + " " + (bears > 0
                         ? "bear " + s.show(Quantity.FORCE, bears) + " and are " + sense + " with "
@@ -141,30 +156,6 @@ final class BearingChecks {
     private static boolean lifts(Study study, Joint joint) {
         return joint.freedom() != null
                 && study.rig().lifts(study.assembly().freedoms().indexOf(joint.freedom()));
-    }
-
-    /** Above people a second, independent catch holds all of it, dropped through its own slack, five times over. */
-    private static Check<Joint> secondCatch() {
-        return new Asked<>(new About("catch", Topic.FALLS, "Does a second catch hold what hangs on the %s?",
-                Quantity.FORCE,
-                Scope.NO_POSE, false, "nothing catches what hangs on the %s", "F = W + √(W² + 2·k·W·s) ≤ F_break / 5",
-                "energy of a fall through its slack; 5 on what is above people: common practice, no source. Local codes rule; have a "
-                        + "licensed person look at it"),
-                study -> study.set().stands() ? List.of() : JointChecks.joints(study, Hold.Bearings.class),
-                (joint, s) -> {
-                    Hold.Catch second = ((Hold.Bearings) joint.hold()).second();
-                    double weight = s.posed().beyond(joint).weight();
-                    if (second == null) {
-                        return new Reading(weight, 0,
-                                () -> s.show(Quantity.FORCE, weight) + " hang on it and nothing else")
-                                .saying(() -> "nothing catches what hangs on the " + joint.name() + " if they let go");
-                    }
-                    double force = second.force(weight);
-                    return new Reading(force, second.breaks() / ABOVE_PEOPLE, () -> s.show(Quantity.FORCE, weight)
-                            + " fall " + s.length(second.slack()) + ": " + s.show(Quantity.FORCE, force)
-                            + ", breaks at "
-                            + s.show(Quantity.FORCE, second.breaks()));
-                }, Certainty.PROVEN);
     }
 
     /** A tilt that a rated torque holds: gravity's moment about its axis. */

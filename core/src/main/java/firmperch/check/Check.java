@@ -35,6 +35,11 @@ public interface Check<T> {
         return false;
     }
 
+    /** True if what it asks about bears nothing until something else has let go. */
+    default boolean standby() {
+        return false;
+    }
+
     /** True if it is about how one weight balances another. */
     default boolean balances() {
         return false;

@@ -8,7 +8,7 @@ public final class Checks {
     /** The list; a new check is a new row. */
     public static final List<Check<?>> ALL = Stream.of(PictureChecks.all(), ClearanceChecks.all(), JointChecks.all(),
             BarChecks.all(), CameraChecks.all(), StandingChecks.all(), FeetChecks.all(), AnchorChecks.all(),
-            TieChecks.all(), ThreadChecks.all(), BearingChecks.all()).<Check<?>>flatMap(List::stream)
+            TieChecks.all(), ThreadChecks.all(), BearingChecks.all(), CatchChecks.all()).<Check<?>>flatMap(List::stream)
             .toList();
 
     private Checks() {

@@ -1,6 +1,7 @@
 package firmperch.check;
 
 import firmperch.body.Freedom;
+import firmperch.body.Hold;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
@@ -65,12 +66,23 @@ final class TieChecks {
                     double hangs = hanging(rope, bare);
                     return new Reading(Math.abs(left), rope.balance().trim(),
                             () -> s.show(Quantity.MASS, hangs + left) + " moving, " + s.show(Quantity.MASS, hangs)
-                                    + " hanging, " + s.show(Quantity.MASS, Math.abs(left)) + " to trim")
+                                    + " hanging, " + s.show(Quantity.MASS, Math.abs(left))
+                                    + " to trim; its bearings hold "
+                                    + s.show(Quantity.MASS, rolling(freedom(rope, s), bare) / FrameSolver.GRAVITY)
+                                    + " of it by themselves")
                             .saying(() -> s.show(Quantity.MASS, hangs + left) + " move and "
                                     + s.show(Quantity.MASS, hangs)
                                     + " hang against it, " + s.show(Quantity.MASS, rope.balance().trim())
                                     + " can be trimmed");
                 }, Certainty.PROVEN);
+    }
+
+    /** Least that the bearings which a freedom runs on hold by their friction, N. */
+    private static double rolling(int freedom, Situation s) {
+        Freedom travel = s.study().assembly().freedoms().get(freedom);
+        return s.study().assembly().joints().stream()
+                .filter(j -> travel.equals(j.freedom()) && j.hold() instanceof Hold.Bearings)
+                .mapToDouble(j -> BearingChecks.rolling(j, s)).sum();
     }
 
     private static double hanging(Tie.Rope rope, Situation s) {

@@ -99,7 +99,8 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
         out.measure("drop", clamp, Vec3.ZERO, clamp, new Vec3(0, 0, -drop));
         out.buy("Stop ring for Ø " + out.length(2 * around), 2, 1.5, "ends of the clamp's travel, "
                 + out.length(kept) + " from the fittings");
-        out.buy("Steel wire tether with two snap hooks, " + out.length(0.5), 1, 4, "clamp to the bar, always");
+        Tethers.add(out, "bar clamp", Tethers.hook(slider, Vec3.ZERO), Tethers.hook(clamp, Vec3.ZERO), 0,
+                "clamp around the bar, always");
         out.work("clamp", "Hang the clamp on the bar, close its latch before you let go, then tighten its screw.",
                 List.of("crossbar"), "",
                 "It hangs over hands: latch closed and tether on before a camera is screwed to it.");

@@ -43,6 +43,7 @@ public record CameraScrew(double washers) implements Part {
                 Joint.Side.of(screw, Vec3.ZERO), null, Vec3.UP, new Hold.Free(), Give.NONE);
         out.mount(screw, Vec3.ZERO);
         out.buy("Screw 1/4-20 UNC × " + out.length(0.012), 1, 0.6, "camera to its plate");
-        out.buy("Steel wire tether with two snap hooks, " + out.length(0.5), 1, 4, "camera to the stand, always");
+        Tethers.add(out, "camera's screw", Tethers.hook(plate.body(), plate.at().origin()),
+                Tethers.hook(screw, Vec3.ZERO), washers, "camera to what its screw is in, always");
     }
 }

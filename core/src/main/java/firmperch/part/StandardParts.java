@@ -20,6 +20,7 @@ public final class StandardParts implements PartLibrary {
                 new PartType<>("balance-bar", "Balanced bar", BalanceBar.PARAMS),
                 new PartType<>("camera-screw", "Camera screw", CameraScrew.PARAMS),
                 new PartType<>("ceiling-rails", "Rails under joists", CeilingRails.PARAMS),
+                new PartType<>("beam-rails", "Rails under a beam", BeamRails.PARAMS),
                 new PartType<>("rail-bridge", "Cross rails on hangers", RailBridge.PARAMS),
                 new PartType<>("trolley-plate", "Trolley plate", TrolleyPlate.PARAMS),
                 new PartType<>("turntable", "Turntable with a hanging plate", Turntable.PARAMS),
@@ -40,6 +41,8 @@ public final class StandardParts implements PartLibrary {
                 new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of()),
                 new Kind("balanced-bar", "Balanced bar on a tripod", Starts::balancedBar, Map.of()),
                 new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of()),
+                new Kind("beam-arm", "Beam trolley with three level-keeping arms", Starts::beamArm,
+                        Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)),
                 new Kind("ceiling-arm", "Ceiling trolley with three level-keeping arms", Starts::ceilingArm,
                         Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)));
     }

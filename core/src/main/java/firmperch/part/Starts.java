@@ -76,15 +76,36 @@ final class Starts {
                 new Mounted("bridge", new RailBridge(rail, 1.2, hangers), List.of("rails.rails")),
                 new Mounted("trolley", new TrolleyPlate(Material.ALL.get("birch-plywood"), 0.018,
                         new Hangers(0.20, 60, 0.25, 12000)), List.of("bridge.rails")),
-                new Mounted("turntable",
-                        new Turntable(new Turntable.Ring(0.30, 1.6, 400, 300, 30000, true), 0.018, 0.14, 0.07,
-                                Bolt.ALL.get("m8")),
-                        List.of("trolley.deck")),
+                new Mounted("turntable", chainTable(0.30), List.of("trolley.deck")),
                 new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
                 new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
-                new Mounted("arm-3", new LevelArm(chainLinks(), chainPivots(2), new Stops(Math.toRadians(-45),
-                        Math.toRadians(0)), new Plates(0.018, 0.06)), List.of("arm-2.pair")),
+                new Mounted("arm-3", chainEnd(), List.of("arm-2.pair")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("arm-3.end"))));
+    }
+
+    /** The same chain on a trolley that runs along one beam. */
+    static Perch beamArm() {
+        return new Perch(List.of(
+                new Mounted("rails", new BeamRails(PostStock.RAILS.get("rail-35x2.5"), 2.1, 0.12,
+                        new BeamRods(Bolt.ALL.get("m10"), Material.ALL.get("spruce-c24"), 0.20, 0.24, 0.40, 0.05)),
+                        List.of("place.ceiling")),
+                new Mounted("trolley", new TrolleyPlate(Material.ALL.get("birch-plywood"), 0.018,
+                        new Hangers(0.30, 120, 0.25, 20000)), List.of("rails.rails")),
+                new Mounted("turntable", chainTable(0.20), List.of("trolley.deck")),
+                new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
+                new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
+                new Mounted("arm-3", chainEnd(), List.of("arm-2.pair")),
+                new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("arm-3.end"))));
+    }
+
+    private static Turntable chainTable(double ring) {
+        return new Turntable(new Turntable.Ring(ring, 1.6, 400, 300, 30000, true), 0.018, 0.14, 0.07,
+                Bolt.ALL.get("m8"));
+    }
+
+    private static LevelArm chainEnd() {
+        return new LevelArm(chainLinks(), chainPivots(2), new Stops(Math.toRadians(-45), Math.toRadians(0)),
+                new Plates(0.018, 0.06));
     }
 
     private static BentPlateArm chained(int faces, double low, double high, double below, boolean back) {

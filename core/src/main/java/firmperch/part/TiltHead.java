@@ -48,6 +48,7 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
         out.mount(tilt, Vec3.ZERO);
         out.buy("Screw 3/8-16 UNC × " + out.length(0.020), 1, 0.8, "head to its bracket");
-        out.buy("Steel wire tether with two snap hooks, " + out.length(0.5), 1, 4, "camera to the end plate, always");
+        Tethers.add(out, "camera's screw", Tethers.hook(plate.body(), plate.at().origin()),
+                Tethers.hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
     }
 }

@@ -198,7 +198,12 @@ public final class Posed {
 
     /** Mass and centre of everything on the outer side of a joint that is the only way there: of its outer body and what moves with it. */
     public Carried beyond(Joint joint) {
-        int outer = joint.outer().body().index();
+        return on(joint.outer().body(), at(joint));
+    }
+
+    /** Mass and centre of a body and of everything that moves with it; the centre of nothing is told. */
+    private Carried on(Body body, Vec3 nothing) {
+        int outer = body.index();
         double sum = 0;
         Vec3 moment = Vec3.ZERO;
         for (Rig.Lump lump : rig.lumps()) {
@@ -207,7 +212,20 @@ public final class Posed {
                 moment = moment.plus(places[lump.body()].point(lump.centre()).times(lump.mass()));
             }
         }
-        return new Carried(sum, sum > 0 ? moment.times(1 / sum) : at(joint));
+        return new Carried(sum, sum > 0 ? moment.times(1 / sum) : nothing);
+    }
+
+    /** What a tether catches: everything on the body of its last hook. */
+    public Carried caught(Tie.Tether tether) {
+        return on(tether.to().body(), point(tether.to().body(), tether.to().at()));
+    }
+
+    /** How far what a tether catches falls before it is taut, m: straight down under its first hook's height. */
+    public double fall(Tie.Tether tether) {
+        Vec3 apart = point(tether.to().body(), tether.to().at()).minus(point(tether.from().body(), tether.from().at()));
+        double aside = apart.radius();
+        double taut = Math.sqrt(Math.max(0, tether.length() * tether.length() - aside * aside));
+        return Math.max(0, taut + apart.z());
     }
 
     /**
@@ -356,12 +374,12 @@ public final class Posed {
         return velocity(b.body(), to, freedom).minus(velocity(a.body(), from, freedom)).dot(from.toward(to));
     }
 
-    /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, a cord not at all. */
+    /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, what hangs slack not at all. */
     public double pull(Tie tie) {
         return switch (tie) {
             case Tie.Spring spring -> spring.pull(length(spring));
             case Tie.Rope rope -> hanging(rope);
-            case Tie.Cord _ -> 0;
+            case Tie.Cord _,Tie.Tether _ -> 0;
         };
     }
 

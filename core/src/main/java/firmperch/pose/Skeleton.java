@@ -140,7 +140,7 @@ final class Skeleton {
             feet.add(new Foot(contact, attach(contact.body(), contact.spot().bar(), contact.point())));
         }
         for (Tie tie : assembly().ties()) {
-            hooks.add(tie instanceof Tie.Cord
+            hooks.add(tie instanceof Tie.Cord || tie instanceof Tie.Tether
                     ? List.of()
                     : tie.path().stream().map(h -> attach(h.body(), h.bar(), h.at())).toList());
         }

@@ -83,7 +83,8 @@ public final class FirstToGo {
 
     /** What goes first up to some mass; the mass itself if nothing goes before. */
     static Optional<First> first(List<Finding> findings, Study study, double most) {
-        List<Finding> able = findings.stream().filter(f -> f.question().check() != CHECK)
+        List<Finding> able = findings.stream()
+                .filter(f -> f.question().check() != CHECK && !f.question().check().standby())
                 .filter(f -> switch (f.about().topic()) {
                     case FALLS, SLIPS, BREAKS -> f.about().scope() != About.Scope.SET_POSE;
                     default -> false;
