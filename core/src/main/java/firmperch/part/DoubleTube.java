@@ -4,6 +4,7 @@ import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Give;
 import firmperch.body.Hold;
+import firmperch.body.Hole;
 import firmperch.body.Joint;
 import firmperch.body.Motion;
 import firmperch.body.Outline;
@@ -35,6 +36,8 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
             .measure("connector", "Stiffness of a spacer", Quantity.ROTATIONAL_STIFFNESS, 10, 1e7).done();
 
     private static final double END = 0.03;
+    /** For M6. */
+    private static final double HOLE = 0.0064;
     private static final Vec3 ACROSS = new Vec3(0, Math.sqrt(0.5), -Math.sqrt(0.5));
 
     public DoubleTube {
@@ -66,7 +69,12 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
         List<Piece> bars = new ArrayList<>();
         for (int side = 1; side >= -1; side -= 2) {
             bars.add(out.add(body, Piece.cut(name, new Solid.Bar(tube.section(), length), tube.material())
-                    .from(new Supply.Cut(tube.pricePerMetre(), "caps in both ends"))
+                    .from(new Supply.Cut(tube.pricePerMetre(),
+                            "2 × Ø " + out.length(HOLE) + " through the inner corner at each of " + spacers
+                                    + " spacers, the first " + out.length(END) + " from an end, then every "
+                                    + out.length((length - 2 * END) / (spacers - 1))
+                                    + "; drill both tubes clamped together; caps "
+                                    + "in both ends"))
                     .at(line.of(Placement.at(0, side * aside(), side * aside())))));
         }
         for (int i = 0; i < spacers; i++) {
@@ -93,7 +101,13 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
         double wide = tube.section().depth();
         out.add(spacer, Piece.cut("Spacer", new Solid.Sheet(Outline.rectangle(-wide / 2, -wide / 2, wide / 2, wide / 2),
                 Math.max(0.004, gap)), Material.ALL.get("aluminium-6060-t66"))
+                .drilled(List.of(bolt(-wide / 4), bolt(wide / 4)))
                 .at(Placement.along(Vec3.ZERO, new Vec3(1, 0, 0), offset)));
+    }
+
+    private Hole bolt(double at) {
+        return new Hole(new Vec3(at, 0, -Math.max(0.004, gap) / 2), Vec3.UP, HOLE, "bolts of the tubes",
+                "with the tubes");
     }
 
     /** What is bought for it. */

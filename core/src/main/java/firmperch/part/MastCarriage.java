@@ -60,7 +60,7 @@ public record MastCarriage(Runners runners) implements Part {
         double reach = out1 + 0.012;
         for (int side = 1; side >= -1; side -= 2) {
             out.add(body, Piece.cut("Carriage plate", new Solid.Sheet(Outline.rectangle(-reach, -half - 0.02, reach,
-                    half + 0.02), plate), runners.material())
+                    half + 0.02), plate), runners.material()).drilled(runners.plateHoles(true, out1))
                     .at(LinkPair.upright(new Vec3(0, side * (reach + plate / 2), 0))));
         }
         runners.making(out, body, Vec3.UP, out1, "carriage on the mast");

@@ -4,6 +4,7 @@ import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Give;
 import firmperch.body.Hold;
+import firmperch.body.Hole;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
@@ -47,6 +48,9 @@ public record Runners(double apart, double plate, double rating, double slack, F
     private static final double BEARING = 0.022;
     private static final double WIDE = 0.007;
     private static final double MASS = 0.012;
+    /** Middle of a bearing's bracket to each of its bolts, and their holes, m. */
+    private static final double BRACKET = 0.012;
+    private static final double BRACKET_HOLE = 0.0053;
 
     public Runners {
         PARAMS.check(apart, plate, rating, slack, pair, closure, torque);
@@ -98,6 +102,32 @@ public record Runners(double apart, double plate, double rating, double slack, F
         return rollers;
     }
 
+    /**
+     * What is drilled into a plate beside the tubes, in its own axes.
+     *
+     * @param upright true if it runs along the plate's y, false if along its x
+     * @param across from the middle to the bearings' bolts, m
+     */
+    List<Hole> plateHoles(boolean upright, double across) {
+        List<Hole> holes = new ArrayList<>();
+        double half = apart / 2;
+        double bolt = Bolt.ALL.get("m8").hole();
+        for (int end = -1; end <= 1; end += 2) {
+            for (int side = -1; side <= 1; side += 2) {
+                holes.add(hole(upright, end * half, side * across, bolt, "eccentric bolts of the bearings"));
+                holes.add(hole(upright, end * half / 2, side * across, bolt, "bolts with spacer tubes"));
+                holes.add(hole(upright, end * half, side * BRACKET, BRACKET_HOLE, "brackets of the other bearings"));
+            }
+        }
+        holes.add(hole(upright, 0, 0, bolt, "brake"));
+        return holes;
+    }
+
+    private Hole hole(boolean upright, double along, double across, double diameter, String purpose) {
+        return new Hole(new Vec3(upright ? across : along, upright ? along : across, -plate / 2), Vec3.UP, diameter,
+                purpose, "both plates clamped together");
+    }
+
     /** Each bearing and the one against it, on a body, and what else is bought. */
     void making(Builder out, Body body, Vec3 along, double reach, String use) {
         for (Hold.Roller roller : rollers(along, reach)) {
@@ -111,6 +141,7 @@ public record Runners(double apart, double plate, double rating, double slack, F
             }
         }
         out.buy(closure.label() + " M8 with a brake pad", 1, closure.price() + 1, "brake of the " + use);
-        out.buy("Bolt M8 with spacer tube and lock nut", 8, 0.9, "plates of the " + use);
+        out.buy("Bolt M8 with spacer tube and lock nut", 4, 0.9, "plates of the " + use);
+        out.buy("Angle bracket for a bearing with two bolts M5", 4, 1.2, "plates of the " + use);
     }
 }

@@ -8,6 +8,7 @@ import firmperch.body.Fastening;
 import firmperch.body.Freedom;
 import firmperch.body.Give;
 import firmperch.body.Hold;
+import firmperch.body.Hole;
 import firmperch.body.Joint;
 import firmperch.body.Motion;
 import firmperch.body.Outline;
@@ -19,6 +20,7 @@ import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -35,6 +37,9 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
             .group("runners", "Bearings and brake", Runners.PARAMS).done();
 
     private static final double NOSE = 0.03;
+    private static final double BRACKET = 0.012;
+    /** For M6. */
+    private static final double BRACKET_HOLE = 0.0064;
 
     public SlidingBeam {
         PARAMS.check(tubes, length, out, in, runners);
@@ -75,6 +80,7 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
             builder.add(guide.body(),
                     Piece.cut("Beam housing plate", new Solid.Sheet(Outline.rectangle(-half - 0.02, -side,
                             half + 0.02, side), runners.plate()), runners.material())
+                            .drilled(runners.plateHoles(false, bears))
                             .at(middle.of(Placement.at(0, 0, low * (side + runners.plate() / 2)))));
         }
         // Bearings sit on the housing, which goes with the carriage.
@@ -88,13 +94,28 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
         }
         double wide = tubes.reach();
         builder.add(nose, Piece.cut("Nose plate", new Solid.Sheet(Outline.rectangle(-wide, -wide, wide, wide), 0.006),
-                runners.material()).at(Placement.along(new Vec3(0.003, 0, 0), new Vec3(0, 1, 0), new Vec3(1, 0, 0))));
+                runners.material()).drilled(nosePlate(wide))
+                .at(Placement.along(new Vec3(0.003, 0, 0), new Vec3(0, 1, 0), new Vec3(1, 0, 0))));
         builder.offer("nose", new Port.Plate(0.006), nose, Placement.at(0.025, 0, -wide), null);
         builder.measure("length", beam, new Vec3(-length, 0, 0), beam, Vec3.ZERO);
         tubes.making(builder, "beam");
+        builder.buy("Steel angle bracket " + builder.length(0.04) + " with four bolts M6 and lock nuts", 4, 3,
+                "housing of the beam to the carriage");
         builder.buy("Steel angle bracket " + builder.length(0.04) + " with bolts M6 and lock nuts", 1, 2.5,
                 "under the nose, carries the head");
         builder.work("beam", "Bolt the beam together, run it through its bearings, stops on both ends.",
                 List.of("cut", "carriage", "slab"), "", "A beam without stops runs out of its bearings.");
+    }
+
+    /** For the bracket that carries the head, low on the plate, and for the tubes' end caps. */
+    private static List<Hole> nosePlate(double wide) {
+        List<Hole> holes = new ArrayList<>();
+        for (int side = -1; side <= 1; side += 2) {
+            holes.add(new Hole(new Vec3(side * BRACKET, -wide + BRACKET, -0.003), Vec3.UP, BRACKET_HOLE,
+                    "bracket under the nose"));
+            holes.add(new Hole(new Vec3(side * wide / 2, side * wide / 2, -0.003), Vec3.UP, BRACKET_HOLE,
+                    "bolt into a tube's end"));
+        }
+        return holes;
     }
 }

@@ -19,6 +19,7 @@ import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.stock.Look;
+import firmperch.stock.Bolt;
 import firmperch.stock.Material;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
@@ -77,7 +78,13 @@ public record WheelBoard(double length, double width, double thickness, double m
         double top = caster.height() + thickness;
         out.add(body,
                 Piece.cut("Board", new Solid.Sheet(Outline.rectangle(-length / 2, -width / 2, length / 2, width / 2),
-                        thickness), material()).at(Placement.at(0, 0, caster.height() + thickness / 2)));
+                        thickness), material()).from(new Supply.Cut(0,
+                                "4 × Ø " + out.length(Bolt.ALL.get("m8").hole())
+                                        + " at each corner from the caster's own plate, its middle " + out.length(
+                                                MARGIN + caster.plate() / 2)
+                                        + " from both edges; the mast's foot plates and the braces' brackets give their own holes, the mast's middle "
+                                        + out.length(length / 2 + mast) + " from the end under the slab"))
+                        .at(Placement.at(0, 0, caster.height() + thickness / 2)));
         if (slab > 0) {
             double wide = width - 2 * MARGIN;
             double high = slab / (DENSITY * DEEP * wide);
