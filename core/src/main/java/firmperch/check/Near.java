@@ -22,12 +22,15 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * Two pieces of bodies that move against each other and are not joined to each other: they may run into each other. Each has
- * a ball around it.
+ * Two pieces of bodies that move against each other and do not meet in a joint: they may run into each other. Each has a ball
+ * around it.
  */
 record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Relative relative) {
     /** A bound on a cell of poses need not be sharper than that, m. */
     private static final double ROUGHLY = 5e-6;
+
+    /** Within that of a joint's middle a piece belongs to the joint, m: washers and plates either side of it. */
+    private static final double MEETS = 0.03;
 
     /** A ball around a piece of a body: its middle in the body's axes, its radius, m. */
     record Ball(Body body, Vec3 middle, double radius) {
@@ -47,7 +50,7 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
     private static List<Near> pairs(Rig rig, List<Ball> balls) {
         List<Near> pairs = new ArrayList<>();
         List<Piece> pieces = rig.assembly().pieces();
-        Set<Long> joined = joined(rig);
+        Map<Long, List<Joint>> joined = joined(rig);
         int[] lump = lumps(rig);
         Map<Long, Relative> known = new HashMap<>();
         for (int i = 0; i < pieces.size(); i++) {
@@ -55,7 +58,7 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
                 Body a = pieces.get(i).body();
                 Body b = pieces.get(j).body();
                 if (balls.get(i).radius > 0 && balls.get(j).radius > 0 && fast(a) != fast(b)
-                        && !joined.contains(key(lump[a.index()], lump[b.index()]))) {
+                        && !meet(joined.get(key(lump[a.index()], lump[b.index()])), pieces.get(i), pieces.get(j))) {
                     Relative relative = known.computeIfAbsent(key(a.index(), b.index()), k -> Relative.of(rig, a, b))
                             .of(pieces.get(i), pieces.get(j));
                     // Two that stand each by itself are no nearer in any pose.
@@ -89,21 +92,43 @@ record Near(Piece a, Piece b, int indexA, int indexB, Ball ballA, Ball ballB, Re
         return lump;
     }
 
-    /** Bodies joined to each other, also through one that has no pieces. */
-    private static Set<Long> joined(Rig rig) {
-        Set<Long> joined = new HashSet<>();
+    /** Joints by the bodies that they join, also through one that has no pieces. */
+    private static Map<Long, List<Joint>> joined(Rig rig) {
+        Map<Long, List<Joint>> joined = new HashMap<>();
         int[] lump = lumps(rig);
         List<Joint> joints = rig.assembly().joints();
         for (Joint joint : joints) {
             Body outer = joint.outer().body();
-            joined.add(key(lump[joint.inner().body().index()], lump[outer.index()]));
+            int inner = lump[joint.inner().body().index()];
+            joined.computeIfAbsent(key(inner, lump[outer.index()]), k -> new ArrayList<>()).add(joint);
             if (rig.assembly().piecesOf(outer).isEmpty()) {
-                joints.stream().filter(j -> j.inner().body().equals(outer)).forEach(
-                        j -> joined.add(key(lump[joint.inner().body().index()],
-                                lump[j.outer().body().index()])));
+                joints.stream().filter(j -> j.inner().body().equals(outer)).forEach(j -> joined
+                        .computeIfAbsent(key(inner, lump[j.outer().body().index()]), k -> new ArrayList<>())
+                        .add(joint));
             }
         }
         return joined;
+    }
+
+    /** Whether two pieces meet in any of these joints, or one runs along the other: what does so is made to fit there. */
+    private static boolean meet(List<Joint> joints, Piece a, Piece b) {
+        return joints != null && joints.stream().anyMatch(j -> runs(j) || at(j, a) && at(j, b));
+    }
+
+    private static boolean runs(Joint joint) {
+        return joint.slides() || joint.freedom() != null && joint.freedom().kind() == Freedom.Kind.STEP;
+    }
+
+    private static boolean at(Joint joint, Piece piece) {
+        for (Joint.Side side : List.of(joint.inner(), joint.outer())) {
+            if (side.body().stiffTo().equals(piece.body().stiffTo())) {
+                Vec3 point = side.body().home().point(side.at());
+                Placement place = piece.body().home().of(piece.at());
+                return Gjk.distance(d -> place.point(piece.solid().furthest(place.inward(d))), d -> point, Vec3.UP,
+                        MEETS) < MEETS;
+            }
+        }
+        return false;
     }
 
     /**

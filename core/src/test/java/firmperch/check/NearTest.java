@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.search.Assessor;
 import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.FourBar;
@@ -147,11 +148,27 @@ class NearTest {
     /** The sticks pass the post by a few millimetres: by speed alone, 0.65 m/rad, three thousandths of a radian would lose two of them. */
     @Test
     void whatPassesCloselyIsProvenClose() {
-        Study study = Study.of(Demo.project());
+        Study study = Study.of(Demo.with("perch.carriage.forward", 0.078));
         Near.Group sticks = study.nearby().stream().filter(g -> g.freedoms().size() == 2).findFirst().orElseThrow();
         double gap = study.set().clearance().within(sticks);
         double[] half = {0, 0.3, 0.003};
+        assertThat(gap).isLessThan(0.008);
         assertThat(study.set().loosened(half).clearance().within(sticks)).isGreaterThan(0.99 * gap)
                 .isLessThanOrEqualTo(gap);
+    }
+
+    /**
+     * What is screwed to an end plate may run into the sticks that end there, and sticks into the block that they are pinned to,
+     * though plate and sticks are made to pass each other: head 35 mm wide, stick's end 45 mm beyond its hole (geometry by hand).
+     */
+    @Test
+    void aHeadMayHitTheArmThatItHangsOn() {
+        double[] overhangs = {0.045 + 0.0175 - 0.005, 0.045 + 0.0175 + 0.006};
+        assertThat(Assessor.now(Demo.with("perch.arm.plates.overhang", overhangs[0], "stance.joints.arm.lift", 0.0))
+                .finding("clear.self@arm.lift").verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(Assessor.now(Demo.with("perch.arm.plates.overhang", overhangs[1], "stance.joints.arm.lift", 0.0))
+                .finding("clear.self@arm.lift").verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(Assessor.now(Demo.with("perch.carriage.forward", 0.05 + 0.045 - 0.002))
+                .finding("clear.self@arm.lift").verdict()).as("ends in the block").isEqualTo(Verdict.GIVES);
     }
 }

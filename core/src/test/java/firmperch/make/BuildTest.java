@@ -54,17 +54,17 @@ class BuildTest {
     void sticksAreLongEnoughForTheirEndsAndSayWhereTheHolesGo() {
         CutPiece stick = cut(PLAN, "Stick");
         assertThat(stick.count()).isEqualTo(4);
-        assertThat(stick.length()).isCloseTo(0.640 + 2 * 0.060, within(1e-12));
-        assertThat(stick.holes()).contains("60 mm and 700 mm from one end").contains("8.4 mm")
+        assertThat(stick.length()).isCloseTo(0.640 + 2 * 0.045, within(1e-12));
+        assertThat(stick.holes()).contains("45 mm and 685 mm from one end").contains("8.4 mm")
                 .contains("clamped together");
         assertThat(cut(plan(Demo.with("perch.arm.links.count", 1)), "Stick").count()).isEqualTo(2);
     }
 
-    /** What the slice told three ways: the inner plate is 185 mm from the block's back to past the pivots, and only that. */
+    /** What the slice told three ways: the inner plate is 200 mm from the block's back to past the pivots, and only that. */
     @Test
     void theInnerPlateIsOneSize() {
         CutPiece plate = cut(PLAN, "Inner plate");
-        assertThat(plate.width()).isCloseTo(0.05 + 0.09 + 0.045, within(1e-12));
+        assertThat(plate.width()).isCloseTo(0.05 + 0.105 + 0.045, within(1e-12));
         assertThat(plate.length()).isCloseTo(0.11 + 2 * 0.045, within(1e-12));
         Project oak = Demo.with("perch.carriage.material", firmperch.stock.Material.ALL.get("oak-d30"));
         assertThat(cut(plan(oak), "Carriage block").material()).as("an oak carriage is cut from oak")
@@ -144,12 +144,12 @@ class BuildTest {
         List<CSVRecord> rows = read(cuts);
         assertThat(rows).hasSize(PLAN.cuts().size());
         CSVRecord stick = rows.stream().filter(r -> r.get("Part").equals("Stick")).findFirst().orElseThrow();
-        assertThat(Double.parseDouble(stick.get("Length (mm)"))).isEqualTo(760);
+        assertThat(Double.parseDouble(stick.get("Length (mm)"))).isEqualTo(730);
         assertThat(read(hardware).getLast().get("Item")).startsWith("Concrete mix");
         MakingPlan inches = plan(Demo.with("units", UnitSystem.IMPERIAL));
         Lists.writeCuts(inches, cuts);
         assertThat(read(cuts)).anySatisfy(
-                r -> assertThat(Double.parseDouble(r.get("Length (in)"))).isCloseTo(0.76 / 0.0254, within(5e-4)));
+                r -> assertThat(Double.parseDouble(r.get("Length (in)"))).isCloseTo(0.73 / 0.0254, within(5e-4)));
     }
 
     private static List<CSVRecord> read(Path file) throws IOException {
@@ -165,7 +165,7 @@ class BuildTest {
         try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
             String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(text).contains(DEMO.sentence()).contains("1 : 20").contains("100 mm if printed")
-                    .contains("60 mm and 700 mm from one end").contains("knob Ø 60").contains("Caution")
+                    .contains("45 mm and 685 mm from one end").contains("knob Ø 60").contains("Caution")
                     .contains("local codes").contains("2 × 25 kg bag")
                     .contains("page 1 of " + pdf.getNumberOfPages());
             assertThat(DEMO.told()).allSatisfy(f -> assertThat(text).contains(f.question().words()));

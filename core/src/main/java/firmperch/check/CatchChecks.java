@@ -1,0 +1,103 @@
+package firmperch.check;
+
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.Tie;
+import firmperch.check.About.Scope;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is overhead is held a second time: by wires round rails, a king bolt, a tether. */
+final class CatchChecks {
+    /** Working factor on the breaking load of what is above people: common practice, no source. */
+    private static final double ABOVE_PEOPLE = 5;
+
+    private CatchChecks() {
+    }
+
+    /** What something hangs on: bearings, or whatever a tether backs up. */
+    private sealed interface Hung {
+        record OnBearings(Joint joint) implements Hung {}
+
+        record OnTether(Tie.Tether tether) implements Hung {}
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(new Second());
+    }
+
+    private record Second() implements Check<Hung> {
+        private static final About ABOUT = new About("catch", Topic.BREAKS,
+                "Does a second catch hold what hangs on the %s?", Quantity.FORCE, Scope.EVERY_POSE, false,
+                "the second catch breaks (%s)", "F = W + √(W² + 2·k·W·s) ≤ F_break / 5",
+                "energy of a fall through its slack; 5 on what is above people: common practice, no source. Local codes rule; have "
+                        + "a licensed person look at it");
+
+        @Override
+        public About about() {
+            return ABOUT;
+        }
+
+        @Override
+        public List<Subject<Hung>> subjects(Study study) {
+            return hung(study);
+        }
+
+        @Override
+        public Reading at(Subject<Hung> subject, Situation s) {
+            return reading(subject.thing(), s);
+        }
+
+        /** What falls weighs the same however it is set; a tether's slack changes with what tips its hooks. */
+        @Override
+        public boolean feels(Subject<Hung> subject, Study study, int freedom) {
+            return subject.thing() instanceof Hung.OnTether on && study.rig().lifts(freedom)
+                    && study.rig().moves(freedom, on.tether.to().body());
+        }
+
+        @Override
+        public boolean standby() {
+            return true;
+        }
+    }
+
+    private static List<Subject<Hung>> hung(Study study) {
+        List<Subject<Hung>> all = new ArrayList<>();
+        if (!study.set().stands()) {
+            JointChecks.joints(study, Hold.Bearings.class).forEach(
+                    on -> all.add(new Subject<>(on.id(), on.name(), on.station(), new Hung.OnBearings(on.thing()))));
+        }
+        for (Tie tie : study.assembly().ties()) {
+            if (tie instanceof Tie.Tether tether) {
+                all.add(new Subject<>(tie.id(), tie.name(), tie.station(), new Hung.OnTether(tether)));
+            }
+        }
+        return all;
+    }
+
+    private static Reading reading(Hung hung, Situation s) {
+        return switch (hung) {
+            case Hung.OnBearings(Joint joint) -> {
+                double weight = s.posed().beyond(joint).weight();
+                Hold.Catch second = ((Hold.Bearings) joint.hold()).second();
+                yield second != null
+                        ? caught(joint.name(), weight, second, s)
+                        : new Reading(weight, 0, () -> s.show(Quantity.FORCE, weight) + " hang on it and nothing else")
+                                .saying(() -> "nothing catches what hangs on the " + joint.name() + " if they let go");
+            }
+            case Hung.OnTether(Tie.Tether tether) -> caught(tether.name(), s.posed().caught(tether).weight(),
+                    tether.caught(s.posed().fall(tether)), s);
+        };
+    }
+
+    private static Reading caught(String name, double weight, Hold.Catch second, Situation s) {
+        double force = second.force(weight);
+        return new Reading(force, second.breaks() / ABOVE_PEOPLE,
+                () -> s.show(Quantity.FORCE, weight) + " fall " + s.length(second.slack()) + ": "
+                        + s.show(Quantity.FORCE, force) + ", breaks at " + s.show(Quantity.FORCE, second.breaks()))
+                .saying(() -> "the second catch of the " + name + " would feel " + s.show(Quantity.FORCE, force)
+                        + " and may feel " + s.show(Quantity.FORCE, second.breaks() / ABOVE_PEOPLE));
+    }
+}
