@@ -181,10 +181,8 @@ public final class SideView {
             Ink ink = lean >= s.policy().standing().lean() ? Ink.LEAN_GOOD : Ink.LEAN_SHORT;
             out.path(Ink.SUPPORT, edge, new Point(edge.x(), mass.y() + 0.12));
             out.path(ink, mass, edge);
-            // Under the floor it stands on nothing else; over a bench's top there is air.
-            boolean floor = s.ground() == 0;
-            out.label(ink, floor ? new Point(edge.x(), -0.02) : new Point(edge.x(), mass.y() + 0.12),
-                    floor ? Anchor.BELOW : Anchor.RIGHT, s.show(Quantity.ANGLE, lean));
+            // Under what it stands on nothing else is told.
+            out.label(ink, new Point(edge.x(), s.ground() - 0.02), Anchor.BELOW, s.show(Quantity.ANGLE, lean));
         }
         out.balance(mass);
     }

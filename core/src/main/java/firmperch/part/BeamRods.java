@@ -24,6 +24,8 @@ public record BeamRods(Bolt rod, Material wood, double width, double depth, doub
 
     /** Ultimate over proof stress of class 4.6, N/mm² (ISO 898-1, from memory). */
     private static final double ULTIMATE = 400.0 / 225;
+    /** kmod of wood that is always loaded (EN 1995-1-1 table 3.1, from memory). */
+    private static final double PERMANENT = 0.6;
     /** Working factor on the ultimate of what is above people's heads: common practice, no source. */
     private static final double ABOVE_PEOPLE = 5;
 
@@ -40,7 +42,7 @@ public record BeamRods(Bolt rod, Material wood, double width, double depth, doub
     double holds() {
         double hole = rod.hole();
         double area = plate * plate - Math.PI / 4 * hole * hole;
-        return Math.min(rod.proofLoad() * ULTIMATE / ABOVE_PEOPLE, wood.allowedAcross() * area);
+        return Math.min(rod.proofLoad() * ULTIMATE / ABOVE_PEOPLE, PERMANENT * wood.allowedAcross() * area);
     }
 
     /** From a rod's middle to the beam's side at least: four diameters (EN 1995-1-1 table 8.4, from memory). */

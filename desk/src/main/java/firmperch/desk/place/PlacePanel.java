@@ -29,6 +29,7 @@ public final class PlacePanel implements Panel {
                         Field.at(document.project(), "studio"))));
         reasons = new ReasonList(actions,
                 (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY, false);
+        reach.setId("reach");
         box.getChildren().addAll(forms.get(0), forms.get(1), Words.heading("How far it reaches"), reach,
                 Words.heading("Reasons"), reasons, forms.get(2));
         box.getStyleClass().add("panel");

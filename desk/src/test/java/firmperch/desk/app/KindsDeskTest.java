@@ -130,6 +130,24 @@ class KindsDeskTest {
         assertThat(desk.text("notice")).contains("as near as it comes").contains("beam comes out");
     }
 
+    /** Pulled into the bench, the lens stops above it and the bench is named; how far the camera reaches is told under Place. */
+    @Test
+    void theBenchIsInTheWay() {
+        show(sample("Wedging bench"));
+        desk.go(Step.PERCH);
+        Vec3 camera = now().sensor();
+        robot.moveTo(onSide(camera)).press(MouseButton.PRIMARY);
+        robot.moveTo(onSide(camera.minus(new Vec3(0, 0, 0.6)))).release(MouseButton.PRIMARY);
+        assertThat(now().inRoom(now().lensFront()).z()).isGreaterThan(now().project().place().bench().height());
+        assertThat(desk.text("notice")).contains("as near as it comes").contains("the bench");
+        desk.press("undo");
+        desk.go(Step.PLACE);
+        desk.settle();
+        assertThat(desk.text("reach")).contains("As it stands the camera comes over").contains("of 77 places, sampled");
+        show(sample("Glazing table"));
+        assertThat(desk.text("reach")).contains("the whole bench, corners too");
+    }
+
     /** Spoilt, it says what goes wrong in its own words, and one press on the cure mends it. */
     @ParameterizedTest
     @CsvSource({"Tile press, perch.feet.capped, false, it falls over, ends of the legs with caps",
