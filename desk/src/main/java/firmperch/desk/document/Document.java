@@ -212,14 +212,16 @@ public final class Document {
             if (mine != generation) {
                 return;
             }
-            Assessment complete = from.complete()
+            Assessment every = from.complete()
                     ? from
                     : Assessor.everyPose(from.project(), (share, what) -> report(mine, share * 0.2, what));
-            publish(mine, complete, false);
-            // What the sentence tells comes first, the rest of the cures after it.
-            publish(mine, Assessor.withCheapest(complete, (share, what) -> report(mine, 0.2, what)), false);
-            complete = Assessor.withCoverage(complete, (share, what) -> report(mine, 0.25, what));
-            publish(mine, Assessor.withCures(complete, (share, what) -> report(mine, 0.2 + share * 0.8, what)), true);
+            publish(mine, every, false);
+            // What the sentence tells comes first, then how far it reaches, the rest of the cures after them.
+            Assessment told = Assessor.withCheapest(every, (share, what) -> report(mine, 0.2, what));
+            publish(mine, told, false);
+            Assessment reaches = Assessor.withCoverage(told, (share, what) -> report(mine, 0.25, what));
+            publish(mine, reaches, false);
+            publish(mine, Assessor.withCures(reaches, (share, what) -> report(mine, 0.3 + share * 0.7, what)), true);
         });
     }
 

@@ -142,7 +142,7 @@ class KindsDeskTest {
         assertThat(desk.text("notice")).contains("as near as it comes").contains("the bench");
         desk.press("undo");
         desk.go(Step.PLACE);
-        desk.settle();
+        desk.until("the reach is told", () -> desk.text("reach").startsWith("As it stands"));
         assertThat(desk.text("reach")).contains("As it stands the camera comes over").contains("of 77 places, sampled");
         show(sample("Glazing table"));
         assertThat(desk.text("reach")).contains("the whole bench, corners too");
