@@ -8,6 +8,8 @@ import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Bench;
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -17,8 +19,10 @@ import java.util.stream.IntStream;
  * where it stands and nothing hit: sampled on an even grid of places, corners included.
  *
  * @param places of the bench that were tried, in the room
+ * @param lowest that the lens can be brought, nothing hit on the way, m above the floor
+ * @param highest that it can be lifted or folded away, m above the floor
  */
-public record Coverage(List<Place> places) {
+public record Coverage(List<Place> places, double lowest, double highest) {
     private static final int DEEP = 7;
     private static final int WIDE = 11;
     /** So near a height is reached, m. */
@@ -53,11 +57,19 @@ public record Coverage(List<Place> places) {
                         bench.width() * (j / (WIDE - 1.0) - 0.5), height));
             }
         }
-        return new Coverage(IntStream.range(0, grid.size()).parallel().mapToObj(i -> {
+        List<Place> places = IntStream.range(0, grid.size()).parallel().mapToObj(i -> {
             progress.at((double) i / grid.size(), "how far it reaches");
             Vec3 point = grid.get(i);
             return new Place(point.x(), point.y(), reached(s, point, hits));
-        }).toList());
+        }).toList();
+        return new Coverage(places, lens(s, -1), lens(s, 1));
+    }
+
+    /** Height of the lens, lifted or lowered as far as a hand can, m above the floor. */
+    private static double lens(Situation s, int way) {
+        double far = s.project().place().room().ceiling();
+        Pose end = new Hand(s, s.sensorHook()).to(Reach.Goal.height(s.sensor().z() + way * far)).pose();
+        return s.in(end).lensFront().z();
     }
 
     private static boolean reached(Situation s, Vec3 over, List<Question<?>> hits) {
@@ -88,6 +100,15 @@ public record Coverage(List<Place> places) {
     /** Share of the places over which it can be brought, 0 to 1. */
     public double share() {
         return places.stream().filter(Place::reached).count() / (double) places.size();
+    }
+
+    /** In words: "the lens goes from 920 mm to 1620 mm above the floor". */
+    public String heights(UnitSystem units) {
+        String low = Quantity.LENGTH.show(lowest, units);
+        String high = Quantity.LENGTH.show(highest, units);
+        return low.equals(high)
+                ? "the lens stays " + low + " above the floor"
+                : "the lens goes from " + low + " to " + high + " above the floor";
     }
 
     /** In words: "the camera comes over 62 % of the bench (48 of 77 places, sampled)". */

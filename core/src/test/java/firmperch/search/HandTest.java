@@ -98,6 +98,11 @@ class HandTest {
     void railsBothWaysReachEveryCorner() {
         Coverage table = Coverage.of(Situation.of(Samples.all().get(2)), Progress.NONE);
         assertThat(table.share()).isEqualTo(1);
+        // Folded up, every arm at its upper stop, sticks level or 2° down: by the links' closed form, 0.42·sin θ each.
+        Situation set = Situation.of(Samples.all().get(2));
+        double up = 0.42 * (2 * Math.sin(0.2) + Math.sin(0.20008046327506798) - Math.sin(Math.toRadians(2)));
+        assertThat(table.highest() - set.lensFront().z()).isCloseTo(up, within(0.002));
+        assertThat(table.lowest()).isGreaterThan(set.project().place().bench().height());
         assertThat(table.words()).startsWith("the camera comes over the whole bench, corners too");
     }
 

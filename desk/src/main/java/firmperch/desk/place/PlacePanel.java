@@ -44,7 +44,8 @@ public final class PlacePanel implements Panel {
     public void show(Assessment assessment) {
         forms.forEach(form -> form.refresh(assessment.project()));
         reasons.show(assessment);
-        reach.setText(assessment.coverage().map(c -> "As it stands " + c.words() + ".")
+        reach.setText(assessment.coverage().map(c -> "As it stands " + c.words() + "; "
+                + c.heights(assessment.project().units()) + ".")
                 .orElse("Not looked at yet: it follows the search over every pose."));
     }
 }
