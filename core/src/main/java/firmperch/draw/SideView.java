@@ -83,14 +83,14 @@ public final class SideView {
         out.box(Ink.ROOM, -0.03, -0.02, right, 0);
         if (room.ceiling() <= top) {
             out.box(Ink.ROOM, -0.03, room.ceiling(), right, room.ceiling() + 0.02);
-            // Words keep clear of rails under it and joists above.
-            out.label(Ink.HINT, new Point(right, room.ceiling() + (hangs ? -0.13 : 0.06)), Anchor.LEFT,
+            // Words keep clear of the line, of rails under it and joists above.
+            out.label(Ink.HINT, new Point(right, room.ceiling() - (hangs ? 0.13 : 0.07)), Anchor.LEFT,
                     "ceiling " + s.length(room.ceiling()));
             joists(room.ceiling() + 0.02);
         }
         if (scene.wholeRoom()) {
             out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceiling());
-            out.label(Ink.HINT, new Point(right, room.ceiling() - (hangs ? 0.23 : 0.06)), Anchor.LEFT,
+            out.label(Ink.HINT, new Point(right, room.ceiling() - (hangs ? 0.23 : 0.18)), Anchor.LEFT,
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));
         }
         bench();
