@@ -3,8 +3,6 @@ package firmperch.units;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * A kind of quantity: how it is shown in each unit system and how it is read from what a person types. Values are SI
@@ -16,47 +14,48 @@ import java.util.regex.Pattern;
 public enum Quantity {
     /** Metres; shown as millimetres or as inches to the sixteenth. */
     LENGTH(new Unit("mm", 1e-3, 0), new Unit("in", 0.0254, 3),
-            units("mm", 1e-3, "cm", 1e-2, "m", 1.0, "in", 0.0254, "\"", 0.0254, "ft", 0.3048, "'", 0.3048)),
+            units("mm millimetre millimetres millimeter millimeters", 1e-3,
+                    "cm centimetre centimetres centimeter centimeters",
+                    1e-2, "m metre metres meter meters", 1.0, "in inch inches \"", 0.0254, "ft foot feet '", 0.3048)),
     /** Kilograms. */
     MASS(new Unit("kg", 1, 2), new Unit("lb", 0.45359237, 2),
-            units("kg", 1.0, "g", 1e-3, "lb", 0.45359237, "lbs", 0.45359237, "oz", 0.028349523125)),
+            units("kg kgs kilo kilos kilogram kilograms", 1.0, "g gram grams", 1e-3, "lb lbs pound pounds", 0.45359237,
+                    "oz ounce ounces", 0.028349523125)),
     /** Newtons. */
     FORCE(new Unit("N", 1, 0), new Unit("lbf", 4.4482216152605, 1),
-            units("N", 1.0, "kN", 1e3, "kgf", 9.80665, "lbf", 4.4482216152605)),
+            units("N newton newtons", 1.0, "kN", 1e3, "kgf", 9.80665, "lbf", 4.4482216152605)),
     /** Newton metres. */
     TORQUE(new Unit("N·m", 1, 1), new Unit("lbf·ft", 1.3558179483314, 1),
-            units("N·m", 1.0, "Nm", 1.0, "N.m", 1.0, "lbf·ft", 1.3558179483314, "lbf ft", 1.3558179483314)),
+            units("N·m Nm N.m N_m N*m", 1.0, "N·cm Ncm N.cm N_cm", 0.01, "lbf·ft lbf_ft lbf-ft ft·lbf ft_lbf ft-lbf",
+                    1.3558179483314, "lbf·in lbf_in lbf-in in·lbf in_lbf", 0.1129848290276)),
     /** Radians; shown as degrees in both systems. */
     ANGLE(new Unit("°", Math.PI / 180, 1), new Unit("°", Math.PI / 180, 1),
-            units("°", Math.PI / 180, "deg", Math.PI / 180, "rad", 1.0)),
+            units("° deg degree degrees", Math.PI / 180, "rad radian radians", 1.0)),
     /** Pascals; shown as N/mm² (psi). */
     STRESS(new Unit("N/mm²", 1e6, 1), new Unit("psi", 6894.757293168, 0),
-            units("N/mm²", 1e6, "MPa", 1e6, "psi", 6894.757293168)),
+            units("N/mm2 N/mm^2 MPa", 1e6, "kPa", 1e3, "GPa", 1e9, "Pa", 1.0, "psi", 6894.757293168)),
     /** Newtons per metre; shown per millimetre. */
     STIFFNESS(new Unit("N/mm", 1e3, 0), new Unit("lbf/in", 175.12683524648, 0),
-            units("N/mm", 1e3, "lbf/in", 175.12683524648)),
+            units("N/mm kN/m", 1e3, "N/m", 1.0, "lbf/in", 175.12683524648)),
     /** Newton metres per radian. */
-    ROTATIONAL_STIFFNESS(new Unit("N·m/rad", 1, 0), new Unit("N·m/rad", 1, 0), units("N·m/rad", 1.0)),
+    ROTATIONAL_STIFFNESS(new Unit("N·m/rad", 1, 0), new Unit("N·m/rad", 1, 0),
+            units("N·m/rad Nm/rad N.m/rad N*m/rad", 1.0)),
     /** Kilograms per cubic metre. */
     DENSITY(new Unit("kg/m³", 1, 0), new Unit("lb/ft³", 16.018463373960, 0),
-            units("kg/m³", 1.0, "lb/ft³", 16.018463373960)),
+            units("kg/m3 kg/m^3", 1.0, "g/cm3 g/cm^3 kg/l", 1e3, "lb/ft3 lb/ft^3", 16.018463373960)),
     /** Cubic metres; shown as litres (cubic feet). */
     VOLUME(new Unit("l", 1e-3, 1), new Unit("ft³", 0.028316846592, 2),
-            units("l", 1e-3, "m³", 1.0, "ft³", 0.028316846592)),
+            units("l litre litres liter liters", 1e-3, "ml", 1e-6, "m3 m^3", 1.0, "ft3 ft^3", 0.028316846592)),
     /** Picture elements per metre of the work plane; shown per millimetre. */
     PICTURE_SCALE(new Unit("px/mm", 1e3, 1), new Unit("px/in", 1 / 0.0254, 0),
             units("px/mm", 1e3, "px/in", 1 / 0.0254)),
     /** A pure number. */
-    NUMBER(new Unit("", 1, 2), new Unit("", 1, 2), Map.of()),
+    NUMBER(new Unit("", 1, 2), new Unit("", 1, 2), units("%", 0.01)),
     /** A whole number of things. */
     COUNT(new Unit("", 1, 0), new Unit("", 1, 0), Map.of());
 
     /** A unit for showing: its sign, its size in SI, and how many decimals it is shown with. */
     private record Unit(String sign, double size, int decimals) {}
-
-    private static final Pattern TERM = Pattern.compile(
-            "\\s*([-+−]?)\\s*(?:(\\d+)\\s*[-\\s]\\s*(\\d+)\\s*/\\s*(\\d+)|(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?|[.,]\\d+))"
-                    + "\\s*([^\\d\\s+−.,-][^\\d+−]*?)?\\s*(?=[\\d.,]|$)");
 
     private final Unit metric;
     private final Unit imperial;
@@ -68,10 +67,13 @@ public enum Quantity {
         this.typed = typed;
     }
 
+    /** Names of a unit, parted by blanks, with its size; a blank inside a name is written as a low line. */
     private static Map<String, Double> units(Object... pairs) {
         Map<String, Double> map = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
-            map.put(((String) pairs[i]).toLowerCase(Locale.ROOT), (Double) pairs[i + 1]);
+            for (String name : ((String) pairs[i]).split(" ")) {
+                map.put(name.replace('_', ' '), (Double) pairs[i + 1]);
+            }
         }
         return map;
     }
@@ -111,12 +113,17 @@ public enum Quantity {
         if (Double.isInfinite(value)) {
             return value > 0 ? "∞" : "−∞";
         }
-        if (this == LENGTH && system == UnitSystem.IMPERIAL) {
-            return sixteenths(value / 0.0254);
-        }
         Unit unit = unit(system);
+        boolean inches = this == LENGTH && system == UnitSystem.IMPERIAL;
         double scaled = value / unit.size();
-        return plain(scaled, decimals(unit, Math.abs(scaled)));
+        String text = inches ? sixteenths(scaled) : plain(scaled, decimals(unit, Math.abs(scaled)));
+        // How finely it is shown follows from what is shown, so that what is shown and typed again is shown alike.
+        double shown = inches ? inches(text) : Double.parseDouble(text.replace('−', '-'));
+        return inches ? sixteenths(shown) : plain(shown, decimals(unit, Math.abs(shown)));
+    }
+
+    private static double inches(String text) {
+        return new Typed(LENGTH, "Length", text, UnitSystem.IMPERIAL).value() / 0.0254;
     }
 
     private int decimals(Unit unit, double size) {
@@ -159,76 +166,25 @@ public enum Quantity {
 
     /**
      * Reads what a person typed: a number in the chosen system's unit, or numbers with their own units, added up:
-     * {@code 600}, {@code 60 cm}, {@code 23 5/8"}, {@code 1' 11 5/8"}, {@code 2 lb 10 oz}. A decimal comma counts as a
-     * point.
+     * {@code 600}, {@code 60 cm}, {@code 23 5/8"}, {@code 1' 11 5/8"}, {@code 5'6}, {@code 1½ in}, {@code 2 lb 10 oz}. A decimal
+     * comma counts as a point; one that may as well part thousands is refused.
      *
      * @param field the field's name, for the message
      * @return the value in SI
      * @throws InvalidValue if it cannot be read as this quantity
      */
     public double parse(String field, String text, UnitSystem system) {
-        String typedText = text == null
-                ? ""
-                : text.strip().replace('”', '"').replace('″', '"').replace('’', '\'')
-                        .replace('′', '\'').replace("''", "\"");
-        Matcher term = TERM.matcher(typedText);
-        double sum = 0;
-        int at = 0;
-        boolean negative = false;
-        while (at < typedText.length()) {
-            if (!term.find(at) || term.start() != at) {
-                throw unreadable(field, text);
-            }
-            if (!term.group(1).isEmpty() && at > 0) {
-                throw unreadable(field, text);
-            }
-            negative |= "-".equals(term.group(1)) || "−".equals(term.group(1));
-            double number = number(field, text, term);
-            String sign = term.group(8);
-            if (sign == null && at > 0) {
-                throw unreadable(field, text);
-            }
-            sum += number * size(field, text, sign, system);
-            at = term.end();
-        }
-        if (typedText.isEmpty()) {
-            throw unreadable(field, text);
-        }
-        return negative ? -sum : sum;
+        return new Typed(this, field, text, system).value();
     }
 
-    private double number(String field, String text, Matcher term) {
-        if (term.group(2) != null) {
-            return Double.parseDouble(term.group(2)) + fraction(field, text, term.group(3), term.group(4));
-        }
-        if (term.group(5) != null) {
-            return fraction(field, text, term.group(5), term.group(6));
-        }
-        return Double.parseDouble(term.group(7).replace(',', '.'));
+    /** Every name under which a unit may be typed, with its size in SI. */
+    Map<String, Double> typed() {
+        return typed;
     }
 
-    private double fraction(String field, String text, String above, String below) {
-        double divisor = Double.parseDouble(below);
-        if (divisor == 0) {
-            throw unreadable(field, text);
-        }
-        return Double.parseDouble(above) / divisor;
-    }
-
-    private double size(String field, String text, String sign, UnitSystem system) {
-        if (sign == null) {
-            return unit(system).size();
-        }
-        Double size = typed.get(sign.strip().toLowerCase(Locale.ROOT));
-        if (size == null) {
-            throw unreadable(field, text);
-        }
-        return size;
-    }
-
-    private InvalidValue unreadable(String field, String text) {
-        String given = text == null || text.isBlank() ? "nothing" : "“" + text.strip() + "”";
-        return new InvalidValue(field, given, switch (this) {
+    /** What would be read, in words. */
+    String wanted() {
+        return switch (this) {
             case LENGTH -> "a length such as 600, 60 cm, 23 5/8\" or 1' 11 5/8\"";
             case MASS -> "a mass such as 1.2 kg, 850 g or 2 lb 10 oz";
             case ANGLE -> "an angle such as 15 or 15°";
@@ -236,6 +192,6 @@ public enum Quantity {
             case NUMBER -> "a number such as 0.35";
             case COUNT -> "a whole number such as 4";
             default -> "a number in " + metric.sign();
-        });
+        };
     }
 }

@@ -29,6 +29,63 @@ class QuantityTest {
         assertThat(LENGTH.parse("Length", typed, METRIC)).isCloseTo(metres, within(1e-9));
     }
 
+    /** As people type and paste them: fractions of one character, inches after feet, whole words, blanks that do not break. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"½ in | 0.0127", "1½ in | 0.0381", "1 ½\" | 0.0381",
+            "5'6 | 1.6764", "5' 6 1/2 | 1.6891", "60 inches | 1.524", "1 inch | 0.0254", "6 feet | 1.8288",
+            "600\u00a0mm | 0.6", "600\u202fmm | 0.6", "12 in. | 0.3048", "３０ cm | 0.3", "2m3cm | 2.03",
+            "12,345.6 | 12.3456", "1,234,567 | 1234.567", "0,125 m | 0.125", "12,5 | 0.0125", "5. | 0.005"})
+    void readsWhatIsPastedToo(String typed, double metres) {
+        assertThat(LENGTH.parse("Length", typed, METRIC)).isCloseTo(metres, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"DENSITY | 2350 kg/m3 | 2350",
+            "DENSITY | 2.3 g/cm³ | 2300",
+            "STRESS | 24 N/mm2 | 24e6", "STRESS | 24 N/mm² | 24e6", "NUMBER | 35 % | 0.35", "NUMBER | 35% | 0.35",
+            "TORQUE | 6 N.m | 6", "TORQUE | 6 N m | 6", "TORQUE | 60 Ncm | 0.6", "ROTATIONAL_STIFFNESS | 5 Nm/rad | 5",
+            "VOLUME | 2 m3 | 2", "ANGLE | 180 degrees | 3.14159265358979", "FORCE | 2 kN | 2000"})
+    void readsUnitsAsTheyAreTyped(Quantity quantity, String typed, double value) {
+        assertThat(quantity.parse("Value", typed, METRIC)).isCloseTo(value, within(1e-9 * value));
+    }
+
+    /** Twelve hundred to one, one and a fifth to another: neither is guessed. */
+    @Test
+    void aCommaThatMayPartThousandsIsAskedAbout() {
+        assertThatThrownBy(() -> LENGTH.parse("Link length", "1,200", METRIC)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("1200 or 1.200");
+    }
+
+    /** What is shown and typed again is shown alike, around every border between two ways of showing too. */
+    @ParameterizedTest
+    @EnumSource(Quantity.class)
+    void whatIsShownAndTypedAgainIsShownAlike(Quantity quantity) {
+        java.util.Random random = new java.util.Random(11);
+        for (UnitSystem system : UnitSystem.values()) {
+            for (int i = 0; i < 4000; i++) {
+                double value = Math.pow(10, random.nextDouble() * 9 - 5) * (random.nextInt(5) == 0 ? -1 : 1)
+                        * quantity.size(system);
+                if (i % 4 == 0) {
+                    double border = new double[]{0.25, 1, 10, 100, 1.0 / 16}[random.nextInt(5)];
+                    value = (border + (random.nextDouble() - 0.5) * 0.2) * quantity.size(system);
+                }
+                String shown = quantity.show(value, system);
+                assertThat(quantity.show(quantity.parse("Value", shown, system), system))
+                        .as("%s of %s", quantity, value)
+                        .isEqualTo(shown);
+            }
+        }
+    }
+
+    /** Fifty thousand blanks on the clipboard are refused at once, not after most of a minute. */
+    @Test
+    void aLotOfNothingIsRefusedAtOnce() {
+        String blanks = "1" + " ".repeat(50_000) + "x";
+        org.junit.jupiter.api.Assertions.assertTimeoutPreemptively(java.time.Duration.ofSeconds(2),
+                () -> assertThatThrownBy(() -> LENGTH.parse("Link length", blanks, METRIC))
+                        .isInstanceOf(InvalidValue.class).hasMessageEndingWith("."));
+    }
+
     @Test
     void readsAPlainNumberInTheChosenUnits() {
         assertThat(LENGTH.parse("Length", "23 5/8", IMPERIAL)).isCloseTo(0.600075, within(1e-9));
