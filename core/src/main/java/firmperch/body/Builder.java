@@ -194,7 +194,8 @@ public final class Builder {
         Port port = ports.get(name);
         if (port == null) {
             throw new InvalidValue("What “" + who + "” stands on", "“" + name + "”",
-                    "one of " + String.join(", ", ports.keySet()));
+                    "what the place or a part before it offers: "
+                            + String.join(", ", ports.values().stream().map(p -> p.fit().words()).distinct().toList()));
         }
         return port;
     }

@@ -14,6 +14,7 @@ import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.stock.Catalogue;
 import firmperch.units.InvalidValue;
+import firmperch.units.Require;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -21,11 +22,14 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.TreeMap;
 
 /** How described records become JSON and come back: by their params, which say what each value may be. */
 final class Codec {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private static final Set<String> MOUNTED = Set.of("name", "part", "on", "values");
 
     private Codec() {
     }
@@ -94,8 +98,8 @@ final class Codec {
         for (Iterator<String> names = node.fieldNames(); names.hasNext();) {
             String name = names.next();
             if (params.get(name) == null) {
-                throw new InvalidValue(what, "“" + printable(name) + "”", "one of "
-                        + String.join(", ", params.all().stream().map(Param::name).toList()));
+                throw new InvalidValue(what, "“" + printable(name) + "”", "nothing but "
+                        + String.join(", ", params.all().stream().map(Param::label).toList()));
             }
         }
         Object[] values = new Object[params.all().size()];
@@ -108,6 +112,22 @@ final class Codec {
             values[i] = read(param, value);
         }
         return params.make(values);
+    }
+
+    /** What is refused inside something is told with what that is. */
+    private static <T> T in(String what, Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (InvalidValue e) {
+            throw e.in(what);
+        }
+    }
+
+    /** "Measurements, number 2", with its name where it has one. */
+    private static String numbered(String list, int number, JsonNode one) {
+        JsonNode name = one.path("name");
+        return list + ", number " + number
+                + (name.isTextual() && !name.textValue().isBlank() ? " (“" + printable(name.textValue()) + "”)" : "");
     }
 
     private static Object read(Param param, JsonNode node) {
@@ -144,7 +164,7 @@ final class Codec {
                     throw refused(param, node);
                 }
             }
-            case Param.Group g -> read(g.params(), node, param.label());
+            case Param.Group g -> in(param.label(), () -> read(g.params(), node, param.label()));
             case Param.Many m -> {
                 if (!node.isArray() || node.size() > m.most()) {
                     throw node.isArray()
@@ -153,7 +173,8 @@ final class Codec {
                 }
                 List<Object> list = new ArrayList<>();
                 for (JsonNode one : node) {
-                    list.add(read(m.each(), one, param.label() + ", number " + (list.size() + 1)));
+                    String which = numbered(param.label(), list.size() + 1, one);
+                    list.add(in(which, () -> read(m.each(), one, which)));
                 }
                 yield list;
             }
@@ -162,18 +183,30 @@ final class Codec {
                     throw refused(param, node);
                 }
                 Map<String, Double> map = new TreeMap<>();
-                node.properties().forEach(e -> map.put(e.getKey(), number(param, e.getValue())));
+                node.properties().forEach(e -> map.put(joint(param, e.getKey()), number(param, e.getValue())));
                 yield map;
             }
             case Param.Other _ -> perch(node);
         };
     }
 
+    /** A setting's name, which must come back as it was written. */
+    private static String joint(Param param, String name) {
+        if (!Require.whole(name) || name.length() > 200) {
+            throw new InvalidValue(param.label(), "“" + printable(name) + "”", "the name of a joint");
+        }
+        return name;
+    }
+
     private static double number(Param param, JsonNode node) {
         if (!node.isNumber()) {
             throw refused(param, node);
         }
-        return node.doubleValue();
+        double value = node.doubleValue();
+        if (!Double.isFinite(value)) {
+            throw new InvalidValue(param.label(), "a number too large to hold", param.expected());
+        }
+        return value;
     }
 
     private static String text(Param param, JsonNode node) {
@@ -197,10 +230,15 @@ final class Codec {
     }
 
     /** Short, and without what would upset a terminal. */
-    private static String printable(String text) {
-        String clean = text.codePoints().filter(c -> !Character.isISOControl(c)).limit(60)
+    static String printable(String text) {
+        String clean = text.codePoints().filter(Codec::seen).limit(60)
                 .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
         return clean.length() < text.length() && text.length() > 60 ? clean + "…" : clean;
+    }
+
+    private static boolean seen(int c) {
+        return !Character.isISOControl(c) && Character.getType(c) != Character.FORMAT
+                && Character.getType(c) != Character.SURROGATE;
     }
 
     private static Perch perch(JsonNode node) {
@@ -209,13 +247,33 @@ final class Codec {
         }
         List<Mounted> parts = new ArrayList<>();
         for (JsonNode one : node) {
-            String name = one.path("name").asText("");
-            PartType<?> type = Parts.type(one.path("part").isTextual() ? one.path("part").textValue() : null);
-            List<String> on = new ArrayList<>();
-            one.path("on").forEach(port -> on.add(port.asText()));
-            Part part = (Part) read(type.params(), one.path("values"), type.label());
-            parts.add(new Mounted(name, part, on));
+            parts.add(in(numbered("Parts of the perch", parts.size() + 1, one), () -> mounted(one)));
         }
-        return new Perch(parts);
+        return in("Perch", () -> new Perch(parts));
+    }
+
+    private static Mounted mounted(JsonNode one) {
+        for (String field : (Iterable<String>) one::fieldNames) {
+            if (!MOUNTED.contains(field)) {
+                throw new InvalidValue("Part", "“" + printable(field) + "”",
+                        "its name, its kind, what it stands on, its values");
+            }
+        }
+        if (!one.path("name").isTextual()) {
+            throw new InvalidValue("Name of the part", given(one.path("name")), "1 to 40 letters, digits and hyphens");
+        }
+        PartType<?> type = Parts.type(one.path("part").isTextual() ? one.path("part").textValue() : null);
+        if (!one.path("on").isArray()) {
+            throw new InvalidValue("What the part stands on", given(one.path("on")), "a list of places");
+        }
+        List<String> on = new ArrayList<>();
+        for (JsonNode port : one.path("on")) {
+            if (!port.isTextual()) {
+                throw new InvalidValue("What the part stands on", given(port), "the name of a place");
+            }
+            on.add(port.textValue());
+        }
+        Part part = (Part) read(type.params(), one.path("values"), type.label());
+        return new Mounted(one.path("name").textValue(), part, on);
     }
 }

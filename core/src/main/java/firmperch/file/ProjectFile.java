@@ -4,14 +4,16 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import firmperch.make.DiskTrouble;
 import firmperch.make.WholeFile;
 import firmperch.project.Project;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Set;
 
 /**
  * Project files, {@code *.perch.json}: one JSON object with {@code format}, {@code version} and {@code project}, all
@@ -27,9 +29,17 @@ public final class ProjectFile {
     public static final long MOST_BYTES = 8L << 20;
 
     static final String FORMAT = "firm-perch";
+    private static final Set<String> NAMES = Set.of("format", "version", "project");
 
     private ProjectFile() {
     }
+
+    /**
+     * A project with what its file was when it was read.
+     *
+     * @param stamp to be given when it is saved there again
+     */
+    public record Loaded(Project project, Stamp stamp) {}
 
     /**
      * Reads a project.
@@ -37,26 +47,48 @@ public final class ProjectFile {
      * @throws UnusableFile with a sentence that says what is wrong and what was expected
      */
     public static Project read(Path file) throws UnusableFile {
+        return load(file).project();
+    }
+
+    /**
+     * Reads a project and by what its file is known again.
+     *
+     * @throws UnusableFile with a sentence that says what is wrong and what was expected
+     */
+    public static Loaded load(Path file) throws UnusableFile {
         try {
             if (Files.isDirectory(file)) {
                 throw new UnusableFile(file, "it is a folder; expected is a file ending in " + EXTENSION + ".");
             }
-            if (Files.size(file) > MOST_BYTES) {
-                throw new UnusableFile(file, "it has " + (Files.size(file) >> 20) + " MiB; expected is a project of at "
-                        + "most " + (MOST_BYTES >> 20) + " MiB.");
+            byte[] bytes = content(file);
+            if (bytes.length > MOST_BYTES) {
+                throw new UnusableFile(file, "it has more than " + (MOST_BYTES >> 20) + " MiB; expected is a project, "
+                        + "which is never that long.");
             }
-            return parse(file, Files.readAllBytes(file));
+            return new Loaded(parse(file, bytes), Stamp.of(bytes));
         } catch (UnusableFile e) {
             throw e;
-        } catch (NoSuchFileException e) {
-            throw new UnusableFile(file, "there is no such file.");
         } catch (IOException e) {
-            throw new UnusableFile(file, "it cannot be read (" + e.getMessage() + ").");
+            throw new UnusableFile(file, DiskTrouble.words(e) + ".");
+        }
+    }
+
+    /** What a file holds, but no more than a byte over what a project may have: some devices never end. */
+    static byte[] content(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return in.readNBytes((int) MOST_BYTES + 1);
         }
     }
 
     static Project parse(Path file, byte[] bytes) throws UnusableFile {
         JsonNode root = tree(file, bytes);
+        for (String name : (Iterable<String>) root::fieldNames) {
+            if (root.isObject() && !NAMES.contains(name)) {
+                throw new UnusableFile(file,
+                        "it holds “" + Codec.printable(name) + "”, which no project has; expected is a file "
+                                + "as Firm Perch saves it.");
+            }
+        }
         if (!root.isObject() || !FORMAT.equals(root.path("format").asText())) {
             throw new UnusableFile(file, "it is not a Firm Perch project; expected is a file saved by Firm Perch.");
         }
@@ -84,7 +116,7 @@ public final class ProjectFile {
             throw new UnusableFile(file, "its text breaks off or is no JSON" + where
                     + "; expected is a file saved by Firm Perch. The version before it is kept beside it, ending in ~.");
         } catch (IOException e) {
-            throw new UnusableFile(file, "it cannot be read (" + e.getMessage() + ").");
+            throw new UnusableFile(file, DiskTrouble.words(e) + ".");
         }
     }
 
@@ -105,10 +137,25 @@ public final class ProjectFile {
     /**
      * Saves a project so that the file is always whole: written beside it, forced to the disk, then moved into its place
      * in one step. What the file held before is kept as {@link #previous}.
+     *
+     * @return by what the file is known now
      */
-    public static void write(Path file, Project project) throws IOException {
+    public static Stamp write(Path file, Project project) throws IOException {
         byte[] text = text(project).getBytes(StandardCharsets.UTF_8);
-        WholeFile.keep(file, previous(file));
-        WholeFile.write(file, text);
+        WholeFile.write(file, text, previous(file));
+        return Stamp.of(text);
+    }
+
+    /**
+     * The same, but only if the file is still as it was.
+     *
+     * @param known what it was when it was read or saved last; {@link Stamp#NONE} if there was none
+     * @throws ChangedOutside if it is not; nothing has been written then
+     */
+    public static Stamp write(Path file, Project project, Stamp known) throws IOException {
+        if (!Stamp.of(file).equals(known)) {
+            throw new ChangedOutside(file);
+        }
+        return write(file, project);
     }
 }

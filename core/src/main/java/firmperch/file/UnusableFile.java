@@ -10,6 +10,6 @@ public final class UnusableFile extends IOException {
      * @param why what is wrong with it and what was expected
      */
     public UnusableFile(Path file, String why) {
-        super(file.getFileName() + " cannot be opened: " + why);
+        super(Codec.printable(String.valueOf(file.getFileName())) + " cannot be opened: " + why);
     }
 }

@@ -3,6 +3,7 @@ package firmperch.param;
 import firmperch.stock.Catalogue;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
+import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 import java.time.LocalDate;
 import java.util.List;
@@ -91,6 +92,9 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                 String text = (String) value;
                 if (text == null || t.required && text.isBlank() || text.length() > t.most) {
                     throw refused(text == null || text.isBlank() ? "nothing" : text.length() + " characters");
+                }
+                if (!Require.whole(text)) {
+                    throw refused("half of a character");
                 }
             }
             case Day _ -> {

@@ -20,5 +20,8 @@ public record Mounted(String name, Part part, List<String> on) {
             throw new InvalidValue("Part “" + name + "”", "nothing", "a part");
         }
         on = List.copyOf(on);
+        if (on.isEmpty()) {
+            throw new InvalidValue("What “" + name + "” stands on", "nothing", "the place, or a part before it");
+        }
     }
 }

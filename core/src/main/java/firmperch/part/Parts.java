@@ -34,8 +34,8 @@ public final class Parts {
     /** The part of that id. */
     public static PartType<?> type(String id) {
         return TYPES.stream().filter(t -> t.id().equals(id)).findFirst()
-                .orElseThrow(() -> new InvalidValue("Part", id == null ? "nothing" : "“" + id + "”",
-                        "one of " + TYPES.stream().map(PartType::id).collect(Collectors.joining(", "))));
+                .orElseThrow(() -> new InvalidValue("Kind of part", id == null ? "nothing" : "“" + id + "”",
+                        "one of " + TYPES.stream().map(PartType::label).collect(Collectors.joining(", "))));
     }
 
     /** What kind of part that is. */

@@ -21,6 +21,11 @@ public final class InvalidValue extends IllegalArgumentException {
         this.expected = expected;
     }
 
+    /** The same refusal, told with what the field belongs to: "The room: Ceiling". */
+    public InvalidValue in(String what) {
+        return new InvalidValue(field.startsWith(what) ? field : what + ": " + field, given, expected);
+    }
+
     public String field() {
         return field;
     }

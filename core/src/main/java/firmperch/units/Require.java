@@ -37,6 +37,19 @@ public final class Require {
         return value;
     }
 
+    /** True if a text can be written and read again as it is: no half of a character stands by itself. */
+    public static boolean whole(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (Character.isHighSurrogate(c) && i + 1 < text.length() && Character.isLowSurrogate(text.charAt(i + 1))) {
+                i++;
+            } else if (Character.isSurrogate(c)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private static String given(double value, Quantity quantity) {
         return Double.isNaN(value) ? "no number" : quantity.show(value, UnitSystem.METRIC);
     }

@@ -112,7 +112,7 @@ class ProjectFileTest {
             "\"length\" : 0.64 | \"length\" : 1e400 | Link length",
             "\"count\" : 2, | \"count\" : 2.5, | Sticks in a link: 2.5 was given",
             "\"beech-d40\" | \"beech\" | Sticks of: “beech” was given; expected is one of",
-            "\"level-arm\" | \"level-leg\" | Part: “level-leg” was given",
+            "\"level-arm\" | \"level-leg\" | Kind of part: “level-leg” was given",
             "\"carriage.face\" | \"carriage.back\" | What “arm” stands on: “carriage.back” was given",
             "\"arm.end\" | \"post.round\" | Head: on a post was given; expected is a plate to put it on",
             "\"length\" : 0.64 | \"lenght\" : 0.64 | Sticks: “lenght” was given",
@@ -132,7 +132,7 @@ class ProjectFileTest {
                 .hasMessageContaining("there is no such file");
         Path huge = folder.resolve("huge.json");
         Files.write(huge, new byte[(int) ProjectFile.MOST_BYTES + 1]);
-        assertThatThrownBy(() -> ProjectFile.read(huge)).hasMessageContaining("it has 8 MiB");
+        assertThatThrownBy(() -> ProjectFile.read(huge)).hasMessageContaining("it has more than 8 MiB");
     }
 
     /** Bytes changed at random: refused in a sentence or read and written back the same; never anything else. */
