@@ -102,8 +102,10 @@ public final class BuildPack {
             try (PDPageContentStream more = new PDPageContentStream(document, document.getPage(i),
                     PDPageContentStream.AppendMode.APPEND, true)) {
                 page = more;
-                text(regular, 9, MARGIN, PDRectangle.A4.getHeight() - MARGIN - 31, assessment.project().studio() + " · "
-                        + assessment.project().name() + " · page " + (i + 1) + " of " + all);
+                String which = " · page " + (i + 1) + " of " + all;
+                String whose = cut(regular, 9, assessment.project().studio() + " · " + assessment.project().name(),
+                        WIDTH - 90);
+                text(regular, 9, MARGIN, PDRectangle.A4.getHeight() - MARGIN - 31, whose + which);
             }
         }
     }
@@ -261,7 +263,11 @@ public final class BuildPack {
     private static List<String> wrap(PDFont font, float size, String text, float width) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder current = new StringBuilder();
+        List<String> words = new ArrayList<>();
         for (String word : text.split(" ", -1)) {
+            words.addAll(broken(font, size, word, width));
+        }
+        for (String word : words) {
             String longer = current.isEmpty() ? word : current + " " + word;
             if (!current.isEmpty() && font.getStringWidth(printable(font, longer)) / 1000 * size > width) {
                 lines.add(current.toString());
@@ -272,6 +278,30 @@ public final class BuildPack {
         }
         lines.add(current.toString());
         return lines;
+    }
+
+    /** A word that is wider than its line, in pieces that are not. */
+    private static List<String> broken(PDFont font, float size, String word, float width) throws IOException {
+        List<String> pieces = new ArrayList<>();
+        String rest = word;
+        while (font.getStringWidth(printable(font, rest)) / 1000 * size > width) {
+            int fits = rest.length();
+            while (fits > 1 && font.getStringWidth(printable(font, rest.substring(0, fits))) / 1000 * size > width) {
+                fits = rest.offsetByCodePoints(fits, -1);
+            }
+            pieces.add(rest.substring(0, fits));
+            rest = rest.substring(fits);
+        }
+        pieces.add(rest);
+        return pieces;
+    }
+
+    /** As much of a text as fits into one line, told to go on. */
+    private static String cut(PDFont font, float size, String text, float width) throws IOException {
+        if (font.getStringWidth(printable(font, text)) / 1000 * size <= width) {
+            return text;
+        }
+        return broken(font, size, text, width - size).getFirst() + "…";
     }
 
     private void text(PDFont font, float size, float x, float at, String text) throws IOException {

@@ -3,15 +3,19 @@ package firmperch.make;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Locale;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
+import java.util.stream.Collectors;
 
-/** The cut list and the hardware list as CSV (RFC 4180), lengths in the project's units. */
+/**
+ * The cut list and the hardware list as CSV (RFC 4180), lengths in the project's units; with the mark by which spreadsheets know
+ * that it is UTF-8, or Ø and × would come out as something else.
+ */
 public final class Lists {
+    private static final String MARK = "\uFEFF";
+
     private Lists() {
     }
 
@@ -19,35 +23,40 @@ public final class Lists {
     public static void writeCuts(MakingPlan plan, Path file) throws IOException {
         UnitSystem system = plan.project().units();
         String unit = " (" + system.label() + ")";
-        StringWriter text = new StringWriter();
-        try (CSVPrinter csv = printer(text, "Part", "Count", "Material", "Length" + unit, "Width" + unit,
-                "Thickness" + unit, "Holes")) {
-            for (CutPiece piece : plan.cuts()) {
-                csv.printRecord(piece.part(), piece.count(), piece.material(), decimal(piece.length(), system),
-                        decimal(piece.width(), system), decimal(piece.thickness(), system), piece.holes());
-            }
+        StringBuilder text = new StringBuilder(MARK);
+        row(text, "Part", "Count", "Material", "Length" + unit, "Width" + unit, "Thickness" + unit, "Holes");
+        for (CutPiece piece : plan.cuts()) {
+            row(text, piece.part(), piece.count(), piece.material(), decimal(piece.length(), system),
+                    decimal(piece.width(), system), decimal(piece.thickness(), system), piece.holes());
         }
         WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 
     /** Writes the hardware list, the concrete's bags as its last row. */
     public static void writeHardware(MakingPlan plan, Path file) throws IOException {
-        StringWriter text = new StringWriter();
-        try (CSVPrinter csv = printer(text, "Item", "Count", "Rough price", "For")) {
-            for (HardwareItem item : plan.hardware()) {
-                csv.printRecord(item.item(), item.count(), price(item.price()), item.use());
-            }
-            for (Pour pour : plan.pours()) {
-                csv.printRecord(pour.name() + " mix, " + pour.bag().label(), pour.bags(), price(pour.price()),
-                        Quantity.MASS.show(pour.mass(), plan.project().units()) + " to pour, "
-                                + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water");
-            }
+        StringBuilder text = new StringBuilder(MARK);
+        row(text, "Item", "Count", "Rough price", "For");
+        for (HardwareItem item : plan.hardware()) {
+            row(text, item.item(), item.count(), price(item.price()), item.use());
+        }
+        for (Pour pour : plan.pours()) {
+            row(text, pour.name() + " mix, " + pour.bag().label(), pour.bags(), price(pour.price()),
+                    Quantity.MASS.show(pour.mass(), plan.project().units()) + " to pour, "
+                            + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water");
         }
         WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    private static CSVPrinter printer(StringWriter text, String... header) throws IOException {
-        return new CSVPrinter(text, CSVFormat.RFC4180.builder().setHeader(header).get());
+    private static void row(StringBuilder text, Object... cells) {
+        text.append(Arrays.stream(cells).map(c -> cell(c.toString())).collect(Collectors.joining(","))).append("\r\n");
+    }
+
+    /** In quotes where it needs them; what a spreadsheet would take for a formula is kept from being one. */
+    private static String cell(String text) {
+        String plain = !text.isEmpty() && "=+@\t".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        boolean quoted = plain.chars().anyMatch(c -> c == ',' || c == '"' || c == '\n' || c == '\r')
+                || !plain.equals(plain.strip());
+        return quoted ? '"' + plain.replace("\"", "\"\"") + '"' : plain;
     }
 
     private static String decimal(double metres, UnitSystem system) {

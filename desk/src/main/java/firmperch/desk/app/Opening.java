@@ -8,6 +8,7 @@ import firmperch.draw.SideView;
 import firmperch.draw.View;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
+import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
@@ -19,9 +20,10 @@ import java.util.concurrent.CompletableFuture;
  *
  * @param assessment of the set pose
  * @param file where the project came from; null if from none
+ * @param stamp what that file was when it was read
  * @param trouble why a file that was asked for is not what is open; else empty
  */
-public record Opening(Assessment assessment, Path file, String trouble) {
+public record Opening(Assessment assessment, Path file, Stamp stamp, String trouble) {
     private static CompletableFuture<Opening> ahead;
 
     /** Reads a file, or takes the sample where there is none or it cannot be read. */
@@ -30,14 +32,15 @@ public record Opening(Assessment assessment, Path file, String trouble) {
             return sample("");
         }
         try {
-            return new Opening(Assessor.now(ProjectFile.read(file)), file, "");
+            ProjectFile.Loaded loaded = ProjectFile.load(file);
+            return new Opening(Assessor.now(loaded.project()), file, loaded.stamp(), "");
         } catch (UnusableFile e) {
             return sample(e.getMessage());
         }
     }
 
     private static Opening sample(String trouble) {
-        return new Opening(Assessor.now(Samples.wedgingBench()), null, trouble);
+        return new Opening(Assessor.now(Samples.wedgingBench()), null, Stamp.NONE, trouble);
     }
 
     /** Starts reading and assessing on a thread of its own, while the toolkit starts on another. */

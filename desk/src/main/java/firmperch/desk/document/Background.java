@@ -1,5 +1,7 @@
 package firmperch.desk.document;
 
+import firmperch.file.UnusableFile;
+import firmperch.make.DiskTrouble;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
@@ -52,12 +54,15 @@ public final class Background {
                 hand(mine, () -> done.accept(result));
             } catch (CancellationException overtaken) {
                 LOG.debug("{} overtaken", name);
-            } catch (InvalidValue | IOException e) {
+            } catch (InvalidValue e) {
                 LOG.warn("{} not done", name, e);
                 hand(mine, () -> failed.accept(e.getMessage()));
-            } catch (RuntimeException e) {
+            } catch (IOException e) {
+                LOG.warn("{} not done", name, e);
+                hand(mine, () -> failed.accept(e instanceof UnusableFile ? e.getMessage() : DiskTrouble.words(e)));
+            } catch (RuntimeException | Error e) {
                 LOG.error("{} failed", name, e);
-                hand(mine, () -> failed.accept("it failed; the log says why."));
+                hand(mine, () -> failed.accept("it failed; why is in " + LogFile.place()));
             }
         });
     }

@@ -1,11 +1,13 @@
 package firmperch.desk.document;
 
 import firmperch.file.ProjectFile;
+import firmperch.file.Stamp;
+import firmperch.file.WorkCopy;
 import firmperch.check.Finding;
+import firmperch.project.Difference;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -36,6 +38,7 @@ public final class Document {
     private final ReadOnlyStringWrapper failure = new ReadOnlyStringWrapper("");
     private final Deque<Project> undo = new ArrayDeque<>();
     private final Deque<Project> redo = new ArrayDeque<>();
+    private Stamp stamp = Stamp.NONE;
     private final ExecutorService background = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "assessment");
         thread.setDaemon(true);
@@ -47,16 +50,21 @@ public final class Document {
     private boolean searching;
 
     /**
-     * Opens on a project that came from that file, or from none. Only the set pose is assessed until
+     * Opens on a project that came from no file. Only the set pose is assessed until
      * {@link #startSearching}, so that a window can show its first verdict undisturbed.
      */
-    public Document(Project project, Path file) {
-        this(Assessor.now(project), file);
+    public Document(Project project) {
+        this(Assessor.now(project), null, Stamp.NONE);
     }
 
-    /** The same with its set pose assessed already. */
-    public Document(Assessment opening, Path file) {
-        begin(opening.project(), file);
+    /**
+     * The same with its set pose assessed already.
+     *
+     * @param file that it came from; null if from none
+     * @param known what that file was then
+     */
+    public Document(Assessment opening, Path file, Stamp known) {
+        begin(opening.project(), file, known);
         assessment.set(opening);
     }
 
@@ -66,13 +74,20 @@ public final class Document {
         seek(assessment.get());
     }
 
-    /** Replaces everything, history included. */
-    public void open(Project project, Path from) {
-        begin(project, from);
+    /** Replaces everything, history included, by a project that no file holds. */
+    public void open(Project project) {
+        begin(project, null, Stamp.NONE);
         assess(project);
     }
 
-    private void begin(Project project, Path from) {
+    /** Replaces everything, history included, by what that file holds. */
+    public void open(ProjectFile.Loaded loaded, Path from) {
+        begin(loaded.project(), from, loaded.stamp());
+        assess(loaded.project());
+    }
+
+    private void begin(Project project, Path from, Stamp known) {
+        stamp = known;
         undo.clear();
         redo.clear();
         gesture = null;
@@ -80,10 +95,11 @@ public final class Document {
         file.set(from);
     }
 
-    /** Takes unsaved work back up: it came from that file, or from none, and differs from what is saved there. */
-    public void recover(Project project, Path from) {
-        open(project, from);
+    /** Takes unsaved work back up: it differs from what its file holds, if it has one. */
+    public void recover(WorkCopy work) {
+        begin(work.project(), work.from(), work.stamp());
         saved = null;
+        assess(work.project());
     }
 
     /** The project as it stands. */
@@ -130,6 +146,21 @@ public final class Document {
     /** True if there is work that no file holds. */
     public boolean unsaved() {
         return !project().equals(saved);
+    }
+
+    /** What the file was when it was read or saved last; {@link Stamp#NONE} if there is none. */
+    public Stamp stamp() {
+        return stamp;
+    }
+
+    /** What an undo would take back, in words; empty if there is nothing to undo. */
+    public String undoes() {
+        return undo.isEmpty() ? "" : Difference.words(undo.peek(), project());
+    }
+
+    /** What a redo would bring back, in words; empty if there is nothing to redo. */
+    public String redoes() {
+        return redo.isEmpty() ? "" : Difference.words(project(), redo.peek());
     }
 
     public boolean canUndo() {
@@ -184,10 +215,11 @@ public final class Document {
         }
     }
 
-    /** Saves to that file. */
-    public void save(Path to) throws IOException {
-        ProjectFile.write(to, project());
-        saved = project();
+    /** That project has been saved in that file, which is known by that stamp now; what was edited meanwhile is not in it. */
+    public void saved(Project what, Path to, Stamp known) {
+        saved = what;
+        stamp = known;
+        file.set(null);
         file.set(to);
     }
 
@@ -239,12 +271,13 @@ public final class Document {
                 search.run();
             } catch (CancellationException | InterruptedException overtaken) {
                 LOG.debug("overtaken by the next edit");
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
                 LOG.error("assessment failed", e);
                 Platform.runLater(() -> {
                     if (mine == generation) {
                         working.set("");
-                        failure.set("The search failed; what is shown is for the set pose. See the log.");
+                        failure.set("The search failed; what is shown is for the set pose. Why is in " + LogFile.place()
+                                + ".");
                     }
                 });
             }

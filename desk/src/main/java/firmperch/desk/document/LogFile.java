@@ -23,7 +23,7 @@ public final class LogFile {
     public LogFile() throws IOException {
         Properties set = new Properties();
         set.put(".level", "INFO");
-        Path folder = UserData.folder().resolve("log");
+        Path folder = place();
         try {
             Files.createDirectories(folder);
             String handler = FileHandler.class.getName();
@@ -40,6 +40,11 @@ public final class LogFile {
         ByteArrayOutputStream text = new ByteArrayOutputStream();
         set.store(text, null);
         LogManager.getLogManager().readConfiguration(new ByteArrayInputStream(text.toByteArray()));
+    }
+
+    /** Where the log is written. */
+    public static Path place() {
+        return UserData.folder().resolve("log");
     }
 
     /** From now on, what is logged goes there. */

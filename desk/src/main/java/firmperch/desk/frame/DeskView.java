@@ -35,6 +35,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -61,6 +62,7 @@ public final class DeskView extends BorderPane {
     private final Label working = new Label();
     private final Button stop = new Button("Stop");
     private final Label notice = new Label();
+    private final Button noticeAction = new Button();
     private final Label name = new Label();
     private final Label studio = new Label();
     private final StatusMark logo = new StatusMark(26);
@@ -221,8 +223,12 @@ public final class DeskView extends BorderPane {
         notice.getStyleClass().add("notice");
         notice.setWrapText(true);
         notice.setId("notice");
-        notice.setManaged(false);
-        VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)), new HBox(8, working, whole(stop)), notice);
+        noticeAction.setId("notice-action");
+        noticeAction.getStyleClass().add("link");
+        HBox told = new HBox(10, notice, whole(noticeAction));
+        told.managedProperty().bind(notice.textProperty().isNotEmpty());
+        noticeAction.setVisible(false);
+        VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)), new HBox(8, working, whole(stop)), told);
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox bar = new HBox(14, mark, words);
         // The drawing gives way to the words, not they to it.
@@ -287,14 +293,25 @@ public final class DeskView extends BorderPane {
         if (!step.applies(assessment)) {
             Platform.runLater(() -> go(Step.PERCH));
         }
-        undo.setDisable(!document.canUndo());
-        redo.setDisable(!document.canRedo());
+        named(undo, "Undo", document.undoes(), document.canUndo());
+        named(redo, "Redo", document.redoes(), document.canRedo());
         UnitSystem system = document.project().units();
         units.setText(system.label());
         units.setSelected(system == UnitSystem.IMPERIAL);
         units.setAccessibleText("Units: " + system.label());
         showName();
         showWorking();
+    }
+
+    /** A button that says what it takes back or brings again. */
+    private static void named(Button button, String does, String what, boolean can) {
+        String words = can ? does + ": " + what : does;
+        button.setDisable(!can);
+        button.setAccessibleText(words);
+        if (button.getTooltip() == null) {
+            button.setTooltip(new Tooltip());
+        }
+        button.getTooltip().setText(words);
     }
 
     private void show(Assessment assessment) {
@@ -362,8 +379,16 @@ public final class DeskView extends BorderPane {
     /** Says something that went well or wrong; an empty text takes it away. */
     public void say(String text) {
         notice.setText(text);
-        notice.setManaged(!text.isEmpty());
         notice.setVisible(!text.isEmpty());
+        noticeAction.setVisible(false);
+    }
+
+    /** The same, with something that can be done about it. */
+    public void say(String text, String action, Runnable what) {
+        say(text);
+        noticeAction.setText(action);
+        noticeAction.setOnAction(e -> what.run());
+        noticeAction.setVisible(true);
     }
 
     /** Light or dark drawings. */

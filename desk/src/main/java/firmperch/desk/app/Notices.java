@@ -1,0 +1,38 @@
+package firmperch.desk.app;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.TextArea;
+import javafx.stage.Window;
+
+/** What the program is made with, and under which licences: shipped with it. */
+final class Notices {
+    private Notices() {
+    }
+
+    /** The text of the notices. */
+    static String text() {
+        try (InputStream in = Notices.class.getResourceAsStream("/firmperch/desk/notices.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new IllegalStateException("the notices are part of the program", e);
+        }
+    }
+
+    static void show(Window owner) {
+        TextArea text = new TextArea(text());
+        text.setEditable(false);
+        text.setWrapText(true);
+        text.setPrefSize(640, 420);
+        Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
+        alert.setTitle("Firm Perch");
+        alert.setHeaderText("What it is made with");
+        alert.setGraphic(null);
+        alert.getDialogPane().setContent(text);
+        alert.initOwner(owner);
+        alert.show();
+    }
+}

@@ -1,0 +1,88 @@
+package firmperch.desk.app;
+
+import java.util.List;
+import javafx.scene.Scene;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.GridPane;
+import javafx.stage.Window;
+
+/** What the keyboard does: the one list from which the window's keys, its menu and its help are made. */
+final class Shortcuts {
+    /** What keys do that belong to the drawing and to fields, where they are handled. */
+    private static final List<Key> ELSEWHERE = List.of(
+            new Key("Up, Down", "In the drawing: lift and lower, or move out and in", null),
+            new Key("Page up, Page down", "In the drawing: a step up or down", null),
+            new Key("Left, Right", "In the drawing: swing; in the view at an angle: turn it", null),
+            new Key("Enter", "In a field: take the value", null),
+            new Key("Esc", "In a field: leave it as it was", null),
+            new Key("Tab, Shift+Tab", "To the next field or button, and back", null));
+
+    private final List<Key> keys;
+
+    /**
+     * A combination of keys and what it does.
+     *
+     * @param keys as they are written in a menu: "Shortcut+S"
+     * @param what it does, in words
+     */
+    record Key(String keys, String what, Runnable action) {
+        /** As it is read. */
+        String shown() {
+            return keys.replace("Shortcut", mac() ? "⌘" : "Ctrl");
+        }
+    }
+
+    Shortcuts(List<Key> keys) {
+        this.keys = List.copyOf(keys);
+    }
+
+    private static boolean mac() {
+        return System.getProperty("os.name", "").startsWith("Mac");
+    }
+
+    /** How the keys for something are read; empty if there are none. */
+    String shown(String what) {
+        return keys.stream().filter(k -> k.what.equals(what)).map(Key::shown).findFirst().orElse("");
+    }
+
+    /** Makes them work in a window, wherever the focus is. */
+    void install(Scene scene) {
+        for (Key key : keys) {
+            KeyCombination keys = KeyCombination.keyCombination(key.keys);
+            scene.getAccelerators().put(keys, key.action);
+            // A field keeps undo to itself only as long as something has been typed in it that was not taken.
+            scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+                if (keys.match(e) && scene.getFocusOwner() instanceof TextInputControl field && !field.isUndoable()) {
+                    key.action.run();
+                    e.consume();
+                }
+            });
+        }
+    }
+
+    /** The list of them. */
+    void show(Window owner) {
+        GridPane grid = new GridPane(18, 5);
+        grid.setId("shortcuts");
+        int row = 0;
+        for (List<Key> part : List.of(keys, ELSEWHERE)) {
+            for (Key key : part) {
+                Label name = new Label(key.shown());
+                name.getStyleClass().add("project-name");
+                grid.addRow(row++, name, new Label(key.what));
+            }
+        }
+        Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
+        alert.setTitle("Firm Perch");
+        alert.setHeaderText("The keyboard");
+        alert.setGraphic(null);
+        alert.getDialogPane().setContent(grid);
+        alert.initOwner(owner);
+        alert.show();
+    }
+}
