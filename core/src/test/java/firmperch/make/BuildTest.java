@@ -154,6 +154,8 @@ class BuildTest {
 
     private static List<CSVRecord> read(Path file) throws IOException {
         try (Reader reader = Files.newBufferedReader(file)) {
+            // The mark by which spreadsheets know UTF-8 comes first.
+            assertThat(reader.read()).isEqualTo(0xFEFF);
             return CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(reader).getRecords();
         }
     }

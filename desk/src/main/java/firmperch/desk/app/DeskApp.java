@@ -87,11 +87,12 @@ public final class DeskApp extends Application implements DeskView.Host {
         document = new Document(opening.assessment(), opening.file(), opening.stamp());
         stage.getScene().setRoot(new FirstPicture(document));
         stage.setOnCloseRequest(e -> {
-            e.consume();
-            if (files == null) {
-                quit();
+            if (files == null || !document.unsaved()) {
+                end();
             } else {
-                files.leaving(this::quit);
+                // Saving takes a while: the window goes when it is done.
+                e.consume();
+                files.leaving(this::close);
             }
         });
         document.assessment().addListener((o, was, is) -> title());
@@ -217,7 +218,7 @@ public final class DeskApp extends Application implements DeskView.Host {
                 item("Build pack …", this::exportPack), item("Cut and hardware lists …", this::exportLists),
                 new SeparatorMenuItem(), item("The keyboard", this::showShortcuts),
                 item("What it is made with", () -> Notices.show(stage)),
-                item("Quit", () -> files.leaving(this::quit)));
+                item("Quit", () -> files.leaving(this::close)));
         menu.setOnShowing(e -> {
             if (samples.getItems().isEmpty()) {
                 Samples.all().forEach(s -> samples.getItems().add(item(s.name(), () -> files.open(s))));
@@ -301,20 +302,25 @@ public final class DeskApp extends Application implements DeskView.Host {
         }
     }
 
-    private void keeping(java.util.function.Consumer<Keeping> what) {
+    private void close() {
+        end();
+        stage.close();
+    }
+
+    /** Ends what runs behind the window; what is on its way to the disk gets there. */
+    private void end() {
         if (keeping != null) {
-            what.accept(keeping);
+            keeping.stop();
+            files.close();
         }
+        document.close();
+        copies.giveUp();
+        copies.close();
     }
 
     /** Closes the window without asking. */
     void quit() {
-        keeping(Keeping::stop);
-        document.close();
-        if (files != null) {
-            files.close();
-        }
-        copies.close();
+        end();
         Platform.exit();
     }
 }

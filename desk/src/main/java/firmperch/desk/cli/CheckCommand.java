@@ -36,12 +36,15 @@ public final class CheckCommand implements Callable<Integer> {
     public Integer call() throws UnusableFile {
         Project project = ProjectFile.read(file);
         // Words tell one cure; only the report lists them all.
-        Assessment assessment = json ? Assessor.full(project, Progress.NONE) : Assessor.told(project, Progress.NONE);
+        PrintWriter err = spec.commandLine().getErr();
+        Progress progress = Terminal.progress(err);
+        Assessment assessment = json ? Assessor.full(project, progress) : Assessor.told(project, progress);
+        Terminal.done(err);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(CheckReport.json(assessment));
         } else {
-            lines(assessment).forEach(out::println);
+            lines(assessment).forEach(line -> out.println(Terminal.clean(line)));
         }
         out.flush();
         return assessment.verdict() == Verdict.GIVES ? FirmPerch.SHORT : FirmPerch.HOLDS;

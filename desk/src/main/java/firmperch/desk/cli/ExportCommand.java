@@ -4,10 +4,12 @@ import firmperch.file.ProjectFile;
 import firmperch.make.BuildPack;
 import firmperch.make.Lists;
 import firmperch.make.MakingPlan;
+import firmperch.make.Printable;
+import firmperch.make.WholeFile;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
-import firmperch.search.Progress;
+import firmperch.units.InvalidValue;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -47,9 +49,16 @@ public final class ExportCommand implements Callable<Integer> {
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
-            throw new IOException(folder + " cannot be made or is no folder; expected is a folder to write into.", e);
+            throw new InvalidValue("--to", folder + ", which cannot be made or is no folder", "a folder to write into");
         }
-        Assessment assessment = Assessor.told(project, Progress.NONE);
+        PrintWriter err = spec.commandLine().getErr();
+        WholeFile.sweep(folder);
+        Assessment assessment = Assessor.told(project, Terminal.progress(err));
+        Terminal.done(err);
+        String missing = Printable.missing(project);
+        if (only.contains(What.pdf) && !missing.isEmpty()) {
+            err.println(Terminal.clean(missing));
+        }
         MakingPlan plan = MakingPlan.of(assessment);
         PrintWriter out = spec.commandLine().getOut();
         for (What what : only) {

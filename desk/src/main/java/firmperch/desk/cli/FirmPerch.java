@@ -1,7 +1,15 @@
 package firmperch.desk.cli;
 
+import firmperch.desk.document.LogFile;
+import firmperch.file.UnusableFile;
+import firmperch.make.DiskTrouble;
+import firmperch.units.InvalidValue;
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.FileSystemException;
 import java.nio.charset.StandardCharsets;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -10,11 +18,15 @@ import picocli.CommandLine.Command;
         "Works out whether a home-built camera perch stands, holds and keeps still, and how to build it.",
         "Without arguments it opens its window."}, subcommands = {CheckCommand.class,
                 ExportCommand.class}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
-                        "0:everything holds", "1:something is short", "2:the input cannot be used"})
+                        "0:everything holds", "1:something is short", "2:the input cannot be used",
+                        "3:it could not be done"})
 public final class FirmPerch implements Runnable {
     static final int HOLDS = 0;
     static final int SHORT = 1;
     static final int UNUSABLE = 2;
+    static final int FAILED = 3;
+
+    private static final Logger LOG = LoggerFactory.getLogger(FirmPerch.class);
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -27,11 +39,36 @@ public final class FirmPerch implements Runnable {
     }
 
     static int run(PrintWriter out, PrintWriter err, String... arguments) {
-        return new CommandLine(new FirmPerch()).setOut(out).setErr(err)
+        int code = new CommandLine(new FirmPerch()).setOut(out).setErr(err)
                 .setExecutionExceptionHandler((e, line, parsed) -> {
-                    line.getErr().println(e.getMessage());
+                    line.getErr().println(Terminal.clean(words(e)));
+                    return e instanceof UnusableFile || e instanceof InvalidValue ? UNUSABLE : FAILED;
+                }).setParameterExceptionHandler((e, given) -> {
+                    CommandLine line = e.getCommandLine();
+                    line.getErr().println(Terminal.clean(e.getMessage()));
+                    line.usage(line.getErr());
                     return UNUSABLE;
                 }).execute(arguments);
+        out.flush();
+        if (out.checkError()) {
+            err.println(
+                    "Not all of it could be printed: where it goes takes no more. Free some room there, or print it elsewhere.");
+            return FAILED;
+        }
+        return code;
+    }
+
+    private static String words(Exception e) {
+        return switch (e) {
+            case UnusableFile unusable -> unusable.getMessage();
+            case InvalidValue refused -> refused.getMessage();
+            case FileSystemException disk -> disk.getFile() + ": " + DiskTrouble.words(disk) + ".";
+            case IOException disk -> "Not written: " + DiskTrouble.words(disk) + ".";
+            default -> {
+                LOG.error("the command failed", e);
+                yield "That is a fault of the program, not yours; what happened is in " + LogFile.place() + ".";
+            }
+        };
     }
 
     @Override

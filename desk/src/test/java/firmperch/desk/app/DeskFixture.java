@@ -1,5 +1,6 @@
 package firmperch.desk.app;
 
+import firmperch.desk.document.Copies;
 import firmperch.desk.frame.Step;
 import firmperch.desk.widget.Words;
 import java.io.File;
@@ -22,9 +23,11 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The real window on the demo, with answers in place of file choosers and a few words for driving it. */
 final class DeskFixture {
     /** Answers given in a person's place. */
-    static final class Answers implements DeskApp.Questions {
+    static final class Answers implements Questions {
         Optional<Boolean> saveFirst = Optional.of(false);
-        boolean takeUp = true;
+        Left takeUp = Left.TAKE_UP;
+        Changed changed = Changed.NOT_NOW;
+        boolean overwrite;
         Path toOpen;
         Path toWrite;
         final List<String> asked = new ArrayList<>();
@@ -36,18 +39,36 @@ final class DeskFixture {
         }
 
         @Override
-        public boolean takeUp(String name) {
+        public Left takeUp(String name, String from) {
             asked.add("take up? " + name);
             return takeUp;
         }
 
         @Override
-        public File fileToOpen() {
+        public Changed changedOutside(String file) {
+            asked.add("changed outside: " + file);
+            return changed;
+        }
+
+        @Override
+        public boolean overwrite(String file) {
+            asked.add("write over? " + file);
+            return overwrite;
+        }
+
+        @Override
+        public Optional<Copies.Copy> earlier(List<Copies.Copy> copies) {
+            asked.add("earlier copies: " + copies.size());
+            return copies.stream().findFirst();
+        }
+
+        @Override
+        public File fileToOpen(Path folder) {
             return toOpen == null ? null : toOpen.toFile();
         }
 
         @Override
-        public File fileToWrite(String title, String suggested, String extension) {
+        public File fileToWrite(String title, String suggested, String extension, Path folder) {
             asked.add(suggested);
             return toWrite == null ? null : toWrite.toFile();
         }

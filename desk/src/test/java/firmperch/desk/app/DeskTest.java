@@ -555,9 +555,10 @@ class DeskTest {
         robot.interact(() -> desk.app.document().edit("name", "Mine"));
         desk.answers.toWrite = file;
         robot.push(KeyCode.CONTROL, KeyCode.S);
+        desk.until("it is saved", () -> !desk.app.document().unsaved());
         assertThat(ProjectFile.read(file).name()).isEqualTo("Mine");
-        assertThat(desk.app.document().unsaved()).isFalse();
-        assertThat(new RecentFiles(UserData.folder()).list()).first().isEqualTo(file.toAbsolutePath());
+        desk.until("it is remembered",
+                () -> new RecentFiles(UserData.folder()).list().getFirst().equals(file.toAbsolutePath()));
         robot.interact(() -> desk.app.document().edit("name", "Mine again"));
         desk.answers.toOpen = file;
         robot.push(KeyCode.CONTROL, KeyCode.O);
@@ -581,18 +582,28 @@ class DeskTest {
         robot.interact(() -> desk.app.document().edit("name", "Mine"));
         desk.answers.toWrite = blocker.resolve("x.perch.json");
         robot.push(KeyCode.CONTROL, KeyCode.S);
-        assertThat(desk.text("notice")).startsWith("Not saved").contains("Choose another place");
+        desk.until("it is told", () -> desk.text("notice").startsWith("Not saved"));
+        assertThat(desk.text("notice")).contains("part of its path is a file, not a folder: choose another place");
         assertThat(desk.app.document().unsaved()).isTrue();
     }
 
     @Test
     void unsavedWorkIsOnDiskWithinFiveSeconds() {
         robot.interact(() -> desk.app.document().edit("name", "Not saved by hand"));
-        Path kept = UserData.folder().resolve("recovery")
-                .resolve(ProcessHandle.current().pid() + ProjectFile.EXTENSION);
-        assertThat(kept).satisfies(path -> org.testfx.util.WaitForAsyncUtils.waitFor(5,
-                java.util.concurrent.TimeUnit.SECONDS,
-                () -> Files.exists(path) && Files.readString(path).contains("Not saved by hand")));
+        Path copies = UserData.folder().resolve("copies");
+        desk.until("a copy is kept", () -> {
+            try (java.util.stream.Stream<Path> files = Files.list(copies)) {
+                return files.filter(f -> f.toString().endsWith(".open.json")).anyMatch(f -> {
+                    try {
+                        return Files.readString(f).contains("Not saved by hand");
+                    } catch (IOException e) {
+                        return false;
+                    }
+                });
+            } catch (java.nio.file.NoSuchFileException e) {
+                return false;
+            }
+        });
     }
 
     @Test

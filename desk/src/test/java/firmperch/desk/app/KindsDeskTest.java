@@ -59,7 +59,7 @@ class KindsDeskTest {
     }
 
     private void show(Project project) {
-        robot.interact(() -> desk.app.document().open(project, null));
+        robot.interact(() -> desk.app.document().open(project));
         desk.settle();
     }
 

@@ -2,12 +2,15 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import firmperch.desk.document.Recovery;
 import firmperch.desk.document.UserData;
 import firmperch.file.Samples;
+import firmperch.file.Stamp;
+import firmperch.file.WorkCopy;
 import firmperch.project.Project;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
@@ -24,16 +27,14 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The application as it starts by itself, dialogs included, with work of a gone program waiting for it. */
 @ExtendWith(ApplicationExtension.class)
 class LeftWorkTest {
-    /** No process has this number. */
-    private static final long GONE = 999_999_998L;
-
     private final FxRobot robot = new FxRobot();
     private final DeskApp app = new DeskApp();
 
     @BeforeAll
-    static void leaveWorkBehind() {
+    static void leaveWorkBehind() throws IOException {
         Project work = firmperch.param.Path.of("name").with(Samples.wedgingBench(), "Half done");
-        new Recovery(UserData.folder(), GONE).write(work, null);
+        new WorkCopy(work, null, Stamp.NONE, Instant.now())
+                .write(UserData.folder().resolve("copies").resolve("gone.open.json"));
         Opening.startAhead(null);
     }
 
@@ -59,13 +60,19 @@ class LeftWorkTest {
         robot.interact(yes::fire);
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> app.document().project().name().equals("Half done"));
         assertThat(app.document().unsaved()).isTrue();
-        Path folder = UserData.folder().resolve("recovery");
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> {
-            try (Stream<Path> kept = Files.list(folder)) {
-                return kept.noneMatch(f -> f.getFileName().toString().startsWith(Long.toString(GONE)));
-            }
-        });
-        assertThat(folder.resolve(ProcessHandle.current().pid() + ".perch.json"))
-                .as("a crash right after taking it up loses nothing").isNotEmptyFile();
+        Path folder = UserData.folder().resolve("copies");
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !Files.exists(folder.resolve("gone.open.json")));
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files.filter(f -> f.toString().endsWith(".open.json")).map(LeftWorkTest::text))
+                    .as("a crash right after taking it up loses nothing").anyMatch(t -> t.contains("Half done"));
+        }
+    }
+
+    private static String text(Path file) {
+        try {
+            return Files.readString(file);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
+import firmperch.file.Stamp;
+import firmperch.file.WorkCopy;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
@@ -31,7 +33,7 @@ class DocumentTest {
     @BeforeEach
     void open() throws TimeoutException {
         FxToolkit.registerPrimaryStage();
-        robot.interact(() -> document = new Document(Samples.wedgingBench(), null));
+        robot.interact(() -> document = new Document(Samples.wedgingBench()));
     }
 
     @AfterEach
@@ -90,7 +92,8 @@ class DocumentTest {
         assertThat(document.unsaved()).isTrue();
         robot.interact(() -> {
             try {
-                document.save(file);
+                Project now = document.project();
+                document.saved(now, file, ProjectFile.write(file, now));
             } catch (IOException e) {
                 throw new java.io.UncheckedIOException(e);
             }
@@ -105,7 +108,9 @@ class DocumentTest {
 
     @Test
     void recoveredWorkCountsAsUnsaved() {
-        robot.interact(() -> document.recover(Samples.wedgingBench(), folder.resolve("x.perch.json")));
+        robot.interact(
+                () -> document.recover(new WorkCopy(Samples.wedgingBench(), folder.resolve("x.perch.json"), Stamp.NONE,
+                        java.time.Instant.now())));
         assertThat(document.unsaved()).isTrue();
         assertThat(document.file().get()).isEqualTo(folder.resolve("x.perch.json"));
     }
@@ -116,11 +121,11 @@ class DocumentTest {
         Project hall = firmperch.param.Path.of("stance.x").with(
                 firmperch.param.Path.of("place.room.depth").with(Samples.wedgingBench(), 20.0),
                 15.0);
-        robot.interact(() -> document.open(hall, null));
+        robot.interact(() -> document.open(hall));
         robot.interact(document::startSearching);
         searched();
         assertThat(document.assessment().get().complete()).isTrue();
-        robot.interact(() -> document.open(Samples.wedgingBench(), null));
+        robot.interact(() -> document.open(Samples.wedgingBench()));
         assertThat(document.project()).isEqualTo(Samples.wedgingBench());
     }
 
