@@ -125,7 +125,7 @@ class WholeFileTest {
             int round = i;
             assertThatThrownBy(
                     () -> ProjectFile.write(file, Demo.with(two.project(), "name", "two " + round), two.stamp()))
-                            .isInstanceOf(ChangedOutside.class);
+                    .isInstanceOf(ChangedOutside.class);
             assertThat(ProjectFile.read(file).name()).isEqualTo("one " + i);
             // Saved there all the same, the other stays beside it.
             ProjectFile.write(file, Demo.with(two.project(), "name", "two " + i));

@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import firmperch.desk.document.Copies;
 import firmperch.desk.document.Document;
+import firmperch.desk.document.LogFile;
 import firmperch.desk.document.RecentFiles;
 import firmperch.desk.document.Settings;
 import firmperch.file.ChangedOutside;
@@ -20,11 +21,14 @@ import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import org.slf4j.Logger;
@@ -127,7 +131,7 @@ final class FileDesk {
     private void failed(String what, Path file, Throwable e) {
         LOG.error("not {}", what, e);
         Platform.runLater(() -> say.accept(file + " was not " + what + "; why is in "
-                + firmperch.desk.document.LogFile.place() + "."));
+                + LogFile.place() + "."));
     }
 
     private void remember(Path file) {
@@ -258,7 +262,7 @@ final class FileDesk {
             if (crashed) {
                 say.accept(
                         "The program did not come to its end last time; nothing was unsaved. If it said why, that is in "
-                                + firmperch.desk.document.LogFile.place() + ".");
+                                + LogFile.place() + ".");
             }
             return;
         }
@@ -289,8 +293,9 @@ final class FileDesk {
     /** Lists what was put aside or left, and opens what is chosen of it as work that no file holds. */
     void earlier() {
         disk.execute(() -> {
-            List<Copies.Copy> all = new java.util.ArrayList<>(copies.left());
+            List<Copies.Copy> all = new ArrayList<>(copies.left());
             all.addAll(copies.aside());
+            all.sort(Comparator.comparing((Copies.Copy c) -> c.work().at()).reversed());
             Platform.runLater(() -> questions.earlier(all).ifPresent(copy -> leaving(() -> {
                 document.recover(new WorkCopy(copy.work().project(), null, Stamp.NONE, copy.work().at()));
                 keeping.afresh();
@@ -311,7 +316,7 @@ final class FileDesk {
     void close() {
         disk.shutdown();
         try {
-            disk.awaitTermination(5, java.util.concurrent.TimeUnit.SECONDS);
+            disk.awaitTermination(5, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -1,5 +1,6 @@
 package firmperch.desk.app;
 
+import firmperch.desk.form.Form;
 import java.util.List;
 import javafx.scene.Scene;
 import javafx.scene.control.Alert;
@@ -57,7 +58,8 @@ final class Shortcuts {
             scene.getAccelerators().put(keys, key.action);
             // A field keeps undo to itself only as long as something has been typed in it that was not taken.
             scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-                if (keys.match(e) && scene.getFocusOwner() instanceof TextInputControl field && !field.isUndoable()) {
+                if (keys.match(e) && scene.getFocusOwner() instanceof TextInputControl field
+                        && !Form.untaken(field)) {
                     key.action.run();
                     e.consume();
                 }

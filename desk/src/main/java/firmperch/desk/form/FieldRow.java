@@ -28,6 +28,9 @@ import javafx.scene.layout.VBox;
  * value until then.
  */
 final class FieldRow extends VBox {
+    /** A field's property: true while something has been typed in it that is not taken yet. */
+    static final String UNTAKEN = "untaken";
+
     private final Field field;
     private final Document document;
     private final Path path;
@@ -74,7 +77,10 @@ final class FieldRow extends VBox {
         TextField text = new TextField();
         text.getStyleClass().add(quantity == null ? "words" : "value");
         text.setOnAction(e -> commit(text, quantity));
-        text.textProperty().addListener((o, was, is) -> typing |= !showing);
+        text.textProperty().addListener((o, was, is) -> {
+            typing |= !showing;
+            text.getProperties().put(UNTAKEN, typing);
+        });
         text.focusedProperty().addListener((o, was, is) -> {
             if (was && !is) {
                 commit(text, quantity);
@@ -85,6 +91,7 @@ final class FieldRow extends VBox {
         text.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 typing = false;
+                text.getProperties().put(UNTAKEN, false);
                 refuse(null);
                 show(document.project());
                 e.consume();
@@ -97,6 +104,7 @@ final class FieldRow extends VBox {
         // What was only looked at is not read back: it was rounded to be shown.
         if (typing && exists()) {
             typing = false;
+            text.getProperties().put(UNTAKEN, false);
             known = null;
             if (text.getText().equals(shown(quantity))) {
                 refuse(null);

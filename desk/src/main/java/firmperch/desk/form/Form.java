@@ -9,6 +9,13 @@ import javafx.scene.layout.VBox;
 
 /** Fields under each other, edited in place. */
 public final class Form extends VBox {
+    /** True while something has been typed in a field that is not taken yet: then undo is the field's own. */
+    public static boolean untaken(javafx.scene.control.TextInputControl field) {
+        return field.getProperties().containsKey(FieldRow.UNTAKEN)
+                ? Boolean.TRUE.equals(field.getProperties().get(FieldRow.UNTAKEN))
+                : !field.getText().isEmpty();
+    }
+
     private final List<FieldRow> rows = new ArrayList<>();
     private final Document document;
 

@@ -7,6 +7,7 @@ import firmperch.make.CutPiece;
 import firmperch.make.HardwareItem;
 import firmperch.make.MakingPlan;
 import firmperch.make.Pour;
+import firmperch.make.Printable;
 import firmperch.make.WorkStep;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
@@ -25,6 +26,7 @@ public final class MakePanel implements Panel {
     private final VBox lists = new VBox();
     private final ScrollPane scroll = new ScrollPane(lists);
     private final VBox order = new VBox();
+    private final Label unprintable = Words.of("caution", "");
     private Assessment shown;
 
     public MakePanel(Runnable exportPack, Runnable exportLists) {
@@ -45,7 +47,7 @@ public final class MakePanel implements Panel {
         pack.setMaxWidth(Double.MAX_VALUE);
         csv.setMaxWidth(Double.MAX_VALUE);
         pack.getStyleClass().add("strong");
-        side.getChildren().addAll(buttons, heading, order, cautions);
+        side.getChildren().addAll(buttons, unprintable, heading, order, cautions);
         side.getStyleClass().add("panel");
         order.setSpacing(8);
     }
@@ -67,6 +69,10 @@ public final class MakePanel implements Panel {
             return;
         }
         shown = assessment;
+        String missing = Printable.missing(project);
+        unprintable.setText(missing);
+        unprintable.setVisible(!missing.isEmpty());
+        unprintable.setManaged(!missing.isEmpty());
         MakingPlan plan = MakingPlan.of(assessment);
         UnitSystem system = project.units();
         lists.getChildren().setAll(Words.heading("Cut list, in " + system.label()), cuts(plan, system),

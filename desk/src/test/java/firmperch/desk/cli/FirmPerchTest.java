@@ -17,6 +17,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 
 class FirmPerchTest {
@@ -68,10 +70,63 @@ class FirmPerchTest {
     @Test
     void unusableInputExitsWithTwoAndOneSentence() throws IOException {
         assertThat(run("check", folder.resolve("none.perch.json").toString())).isEqualTo(2);
-        assertThat(err.toString().strip()).isEqualTo("none.perch.json cannot be opened: there is no such file.");
+        assertThat(err.toString().strip())
+                .isEqualTo("none.perch.json cannot be opened: there is no such file or folder: "
+                        + "look at its name and where it is.");
         Path broken = Files.writeString(folder.resolve("broken.perch.json"), "{");
         assertThat(run("check", broken.toString())).isEqualTo(2);
         assertThat(err.toString()).doesNotContain("\tat ").doesNotContain("Exception");
+    }
+
+    /** What steers a terminal never reaches it, whatever a file is called or holds. */
+    @Test
+    void nothingOfAFileSteersTheTerminal() throws IOException {
+        ProjectFile.write(demo, firmperch.param.Path.of("name").with(Samples.wedgingBench(), "a\u001b[31mb\u202ec"));
+        assertThat(run("check", demo.toString())).isZero();
+        assertThat(out.toString()).startsWith("a[31mbc, ").doesNotContain("\u001b").doesNotContain("\u202e");
+        Path broken = Files.writeString(folder.resolve("broken.perch.json"),
+                Files.readString(demo).replace("\"metric\"", "\"x\\u001b[2J\"").replace("METRIC", "x\\u001b[2J"));
+        assertThat(run("check", broken.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("Units").doesNotContain("\u001b");
+    }
+
+    private record Ended(int status, String said) {}
+
+    /** As a program of its own, with a shell around it. */
+    private Ended shell(String script) throws IOException, InterruptedException {
+        String runtime = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+        ProcessBuilder builder = new ProcessBuilder("sh", "-c", script).redirectErrorStream(true);
+        builder.environment().put("FP",
+                runtime + " -XX:TieredStopAtLevel=1 -Xmx200m -Dfirmperch.data=" + folder + " -cp "
+                        + System.getProperty("java.class.path") + " firmperch.desk.Main");
+        builder.environment().put("FILE", demo.toString());
+        Process process = builder.start();
+        String said = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(said).doesNotContain("\tat ").doesNotContain("Exception");
+        return new Ended(process.exitValue(), said);
+    }
+
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void whatCannotBeDoneExitsWithThreeAndWithoutATrace() throws Exception {
+        assertThat(shell("$FP check $FILE > /dev/full")).satisfies(e -> {
+            assertThat(e.status).isEqualTo(3);
+            assertThat(e.said).contains("Not all of it could be printed");
+        });
+        assertThat(shell("$FP check /dev/zero")).satisfies(e -> {
+            assertThat(e.status).isEqualTo(2);
+            assertThat(e.said).contains("more than 8 MiB");
+        });
+        assertThat(shell("DISPLAY=:4077 $FP")).satisfies(e -> {
+            assertThat(e.status).isEqualTo(3);
+            assertThat(e.said).contains("The display “:4077” does not answer.");
+        });
+        assertThat(shell("LC_ALL=C $FP check 'töpfe 名.perch.json'")).satisfies(e -> {
+            assertThat(e.status).isEqualTo(2);
+            assertThat(e.said).contains("LC_ALL=C.UTF-8");
+        });
+        assertThat(shell("LC_ALL=C $FP 'töpfe.perch.json'").status).isEqualTo(2);
     }
 
     @Test

@@ -40,7 +40,8 @@ class KillTest {
         Random random = new Random(what.hashCode());
         for (int round = 0; round < kills; round++) {
             Process process = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"), Forever.class.getName(), what,
+                    "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"), Forever.class.getName(),
+                    what,
                     folder.toString()).redirectErrorStream(true).start();
             assertThat(process.inputReader().readLine()).as("round %d", round).isEqualTo("going on");
             Thread.sleep(random.nextInt(120));

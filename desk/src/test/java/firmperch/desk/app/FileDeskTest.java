@@ -1,0 +1,273 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import firmperch.desk.document.Settings;
+import firmperch.desk.document.UserData;
+import firmperch.file.ProjectFile;
+import firmperch.file.Samples;
+import firmperch.file.UnusableFile;
+import firmperch.param.Path;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.DialogPane;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Opening, saving, exporting and leaving in the real window with its real dialogs; only the platform's file choosers are answered. */
+@ExtendWith(ApplicationExtension.class)
+class FileDeskTest {
+    @TempDir
+    private java.nio.file.Path folder;
+    private final FxRobot robot = new FxRobot();
+    private DeskFixture desk;
+    private java.nio.file.Path chosen;
+    private java.nio.file.Path begunIn;
+
+    @Start
+    void start(Stage stage) {
+        desk = new DeskFixture(stage);
+    }
+
+    @BeforeEach
+    void open() {
+        desk.open();
+        robot.interact(() -> desk.app.ask(new Dialogs(desk.app.stage()) {
+            @Override
+            public File fileToOpen(java.nio.file.Path begin) {
+                begunIn = begin;
+                return chosen == null ? null : chosen.toFile();
+            }
+
+            @Override
+            public File fileToWrite(String title, String suggested, String extension, java.nio.file.Path begin) {
+                begunIn = begin;
+                return chosen == null ? null : chosen.toFile();
+            }
+        }));
+    }
+
+    @AfterEach
+    void close() {
+        robot.interact(() -> desk.app.document().close());
+    }
+
+    private static String name(java.nio.file.Path file) {
+        try {
+            return ProjectFile.read(file).name();
+        } catch (UnusableFile e) {
+            throw new AssertionError(e.getMessage(), e);
+        }
+    }
+
+    private void rename(String name) {
+        robot.interact(() -> desk.app.document().edit("name", name));
+    }
+
+    private Button button(String words) {
+        desk.until("a button " + words, () -> robot.lookup(n -> n instanceof Button b && words.equals(b.getText()))
+                .tryQuery().isPresent());
+        return robot.lookup(n -> n instanceof Button b && words.equals(b.getText())).queryButton();
+    }
+
+    private void press(String words) {
+        later(button(words)::fire);
+    }
+
+    /** By the keys' own action, from the event queue: the robot would wait for a dialog that comes of it. */
+    private void save() {
+        Platform.runLater(() -> desk.app.stage().getScene().getAccelerators()
+                .get(KeyCombination.keyCombination("Shortcut+S")).run());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void later(Runnable what) {
+        Platform.runLater(what);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private java.nio.file.Path opened() throws IOException {
+        java.nio.file.Path file = folder.resolve("shared.perch.json");
+        ProjectFile.write(file, Path.of("name").with(Samples.wedgingBench(), "As it was"));
+        robot.interact(() -> desk.app.openFile(file));
+        desk.until("it is open", () -> desk.app.document().project().name().equals("As it was"));
+        return file;
+    }
+
+    /** Another window has saved meanwhile: this one says so, and under another name both stay. */
+    @Test
+    void aFileChangedOutsideIsSavedElsewhere() throws IOException {
+        java.nio.file.Path file = opened();
+        ProjectFile.write(file, Path.of("name").with(Samples.wedgingBench(), "Theirs"));
+        rename("Ours");
+        chosen = folder.resolve("other.perch.json");
+        save();
+        press("Save under another name …");
+        desk.until("it is saved", () -> !desk.app.document().unsaved());
+        assertThat(name(file)).isEqualTo("Theirs");
+        assertThat(name(chosen)).isEqualTo("Ours");
+        assertThat(desk.app.document().file().get()).isEqualTo(chosen);
+    }
+
+    /** Saved there all the same, what the other has written is kept beside it; not now, nothing happens. */
+    @Test
+    void aFileChangedOutsideIsKeptBesideIt() throws IOException {
+        java.nio.file.Path file = opened();
+        ProjectFile.write(file, Path.of("name").with(Samples.wedgingBench(), "Theirs"));
+        rename("Ours");
+        save();
+        button("Save here all the same");
+        robot.push(KeyCode.ESCAPE);
+        desk.until("the dialog is gone", () -> desk.app.stage().isFocused() || !robot
+                .lookup(n -> n instanceof Button b && "Save here all the same".equals(b.getText())).tryQuery()
+                .isPresent());
+        assertThat(name(file)).isEqualTo("Theirs");
+        assertThat(desk.app.document().unsaved()).isTrue();
+        robot.interact(() -> desk.app.desk().requestFocus());
+        save();
+        press("Save here all the same");
+        desk.until("it is saved", () -> !desk.app.document().unsaved());
+        assertThat(name(file)).isEqualTo("Ours");
+        assertThat(name(ProjectFile.previous(file))).isEqualTo("Theirs");
+    }
+
+    /** "x" was typed and x.perch.json is there: the chooser could not ask, so the window does. */
+    @Test
+    void aNameThatGetsItsEndingIsAskedAbout() throws IOException {
+        java.nio.file.Path there = folder.resolve("x.perch.json");
+        ProjectFile.write(there, Path.of("name").with(Samples.wedgingBench(), "Somebody's"));
+        rename("Ours");
+        chosen = folder.resolve("x");
+        save();
+        press(ButtonType.CANCEL.getText());
+        assertThat(name(there)).isEqualTo("Somebody's");
+        save();
+        press("Write over it");
+        desk.until("it is saved", () -> !desk.app.document().unsaved());
+        assertThat(name(there)).isEqualTo("Ours");
+        assertThat(name(ProjectFile.previous(there))).isEqualTo("Somebody's");
+    }
+
+    private void closeWindow() {
+        later(() -> desk.app.stage().getOnCloseRequest()
+                .handle(new WindowEvent(desk.app.stage(), WindowEvent.WINDOW_CLOSE_REQUEST)));
+    }
+
+    /** Closing with unsaved work asks, Save first and by Enter; Esc stays; not saved, a copy is kept and can be taken back. */
+    @Test
+    void closingAsksAndWhatIsNotSavedIsKeptAside() throws Exception {
+        rename("Nearly lost");
+        closeWindow();
+        Button save = button("Save");
+        assertThat(save.isDefaultButton()).as("Save is the first answer").isTrue();
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.app.stage().isShowing()).isTrue();
+        assertThat(desk.app.document().closed()).isFalse();
+        later(() -> desk.app.openFile(writeOther()));
+        press("Do not save");
+        desk.until("the other is open", () -> desk.app.document().project().name().equals("Other"));
+        later(() -> menu("file-earlier-copies").fire());
+        desk.until("the copies are listed", () -> robot.lookup("#earlier-copies").tryQuery().isPresent());
+        press("Open the copy");
+        desk.until("it is back", () -> desk.app.document().project().name().equals("Nearly lost"));
+        assertThat(desk.app.document().unsaved()).isTrue();
+        assertThat(desk.app.document().file().get()).isNull();
+    }
+
+    private java.nio.file.Path writeOther() {
+        try {
+            java.nio.file.Path other = folder.resolve("other.perch.json");
+            ProjectFile.write(other, Path.of("name").with(Samples.wedgingBench(), "Other"));
+            return other;
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private javafx.scene.control.MenuItem menu(String id) {
+        javafx.scene.control.MenuButton file = desk.find("file-menu");
+        return file.getItems().stream().filter(i -> id.equals(i.getId())).findFirst().orElseThrow();
+    }
+
+    /** Undo says what it takes back, in every step, and by its keys in a field that holds nothing new. */
+    @Test
+    void undoNamesWhatItUndoes() {
+        robot.interact(() -> desk.app.document().edit("perch.arm.links.length", 0.5));
+        assertThat(((Button) desk.find("undo")).getTooltip().getText()).isEqualTo("Undo: Link length");
+        robot.interact(() -> desk.app.document().edit("stance.joints.arm.lift", 0.1));
+        assertThat(((Button) desk.find("undo")).getTooltip().getText()).isEqualTo("Undo: the pose");
+        desk.go(firmperch.desk.frame.Step.PLACE);
+        Node field = desk.find("place.room.ceiling");
+        robot.interact(field::requestFocus);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(desk.app.document().project()).isEqualTo(Samples.wedgingBench());
+        assertThat(((Button) desk.find("redo")).getTooltip().getText()).isEqualTo("Redo: Link length");
+    }
+
+    @Test
+    void theKeyboardIsListed() {
+        robot.push(KeyCode.F1);
+        desk.until("the list is there", () -> robot.lookup("#shortcuts").tryQuery().isPresent());
+        Set<Label> words = robot.lookup("#shortcuts .label").queryAllAs(Label.class);
+        assertThat(words).extracting(Label::getText).contains("Ctrl+S", "Save", "Ctrl+Z", "Undo", "F1", "Ctrl+4",
+                "Perch",
+                "Page up, Page down");
+        DialogPane pane = (DialogPane) robot.lookup(n -> n instanceof DialogPane).query();
+        robot.interact(() -> ((Button) pane.lookupButton(ButtonType.CLOSE)).fire());
+    }
+
+    /** An export waits for its own assessment and can be stopped: the pack that was there stays; its folder is remembered. */
+    @Test
+    void anExportIsStoppedOrRemembersItsPlace() throws Exception {
+        chosen = Files.writeString(folder.resolve("pack.pdf"), "the pack before");
+        robot.interact(() -> desk.app.document().edit("perch.arm.links.length", 0.66));
+        robot.interact(() -> {
+            desk.app.exportPack();
+            ((Button) desk.app.desk().lookup("#notice-action")).fire();
+        });
+        assertThat(desk.text("notice")).startsWith("Stopped");
+        WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
+        assertThat(chosen).hasContent("the pack before");
+        robot.interact(desk.app::exportPack);
+        desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
+        assertThat(Files.size(chosen)).isGreaterThan(10_000);
+        assertThat(((Button) desk.find("notice-action")).getText()).isEqualTo("Show in folder");
+        assertThat(new Settings(UserData.folder()).place(Exports.PLACE)).isEqualTo(folder.toAbsolutePath());
+        robot.interact(desk.app::exportPack);
+        assertThat(begunIn).isEqualTo(folder.toAbsolutePath());
+        desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
+    }
+
+    /** A name in a script that the pack's typeface lacks is told of. */
+    @Test
+    void whatCannotBePrintedIsTold() {
+        rename("名前");
+        desk.go(firmperch.desk.frame.Step.MAKE);
+        assertThat(desk.says("typeface lacks signs of “名前”")).as("before").isTrue();
+        chosen = folder.resolve("pack.pdf");
+        robot.interact(desk.app::exportPack);
+        desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
+        assertThat(desk.text("notice")).contains("lacks signs of “名前”");
+    }
+}
