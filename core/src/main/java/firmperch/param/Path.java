@@ -55,6 +55,17 @@ public record Path(List<String> steps) {
         return String.join(".", steps.subList(depth, steps.size()));
     }
 
+    /** True if the way there is whole: what it leads to has not been removed, such as a part of another kind of rig. */
+    public boolean leads(Object root) {
+        Object at = new Path(steps.subList(0, steps.size() - 1)).get(root);
+        return switch (at) {
+            case Described described -> described.params().get(steps.getLast()) != null;
+            case List<?> list -> Integer.parseInt(steps.getLast()) < list.size();
+            case null -> steps.contains("joints");
+            default -> true;
+        };
+    }
+
     /** A number there, whatever its Java type. */
     public double number(Object root) {
         return ((Number) get(root)).doubleValue();

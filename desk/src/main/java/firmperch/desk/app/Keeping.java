@@ -10,10 +10,10 @@ import javafx.animation.PauseTransition;
 import javafx.animation.Timeline;
 import javafx.util.Duration;
 
-/** Keeps a copy of unsaved work a second after it has changed, as long as it goes on changing once a second. */
+/** Keeps a copy of unsaved work half a second after it has changed, and as long as it goes on changing twice a second. */
 final class Keeping {
     /** From an edit to its copy at most; what a crash loses is as old at most. */
-    static final Duration SOON = Duration.seconds(1);
+    static final Duration SOON = Duration.seconds(0.5);
     /** So long without a change is a rest. */
     private static final Duration REST = Duration.seconds(9);
 

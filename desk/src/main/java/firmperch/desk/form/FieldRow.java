@@ -128,6 +128,9 @@ final class FieldRow extends VBox {
     }
 
     private void attempt(Supplier<Object> value) {
+        if (!path.leads(document.project())) {
+            return;
+        }
         try {
             Project changed = path.with(document.project(), value.get());
             refuse(null);

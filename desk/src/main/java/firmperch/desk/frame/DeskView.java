@@ -275,6 +275,14 @@ public final class DeskView extends BorderPane {
 
     private void refresh() {
         Assessment assessment = document.assessment().get();
+        if (station != null && assessment.study().assembly().stations().stream().noneMatch(station::equals)
+                && assessment.study().assembly().stations().stream().noneMatch(s -> s.id().equals(station.id()))) {
+            // Another kind of rig has no such station.
+            station = chosenAtFirst(document);
+            ghostOf = null;
+            loadPath.select(station);
+            panels.values().forEach(panel -> panel.choose(station));
+        }
         mark.show(assessment.verdict());
         sentence.setText(assessment.sentence());
         String better = assessment.cureSentence();

@@ -1,0 +1,282 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.frame.Step;
+import firmperch.file.ProjectFile;
+import firmperch.file.Samples;
+import firmperch.trial.Trial;
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.logging.Handler;
+import java.util.logging.Level;
+import java.util.logging.LogRecord;
+import java.util.logging.Logger;
+import javafx.application.Platform;
+import javafx.event.ActionEvent;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** Somebody at the real window who does anything at all: buttons, menus, files, fields, drags and keys at random. */
+@ExtendWith(ApplicationExtension.class)
+class RandomDrivingTest {
+    private static final String[] TYPED = {"0", "1", "600", "45 mm", "1,200", "½ in", "5'6", "-3", "NaN", "", "abc",
+            "1e9",
+            "0.001", "12 kg", "35 %", "999999", "名前", "x".repeat(300), "2026-11-25", " ", "90 N", "15°"};
+
+    @TempDir
+    private Path folder;
+    private final FxRobot robot = new FxRobot();
+    private final ConcurrentLinkedQueue<String> faults = new ConcurrentLinkedQueue<>();
+    private final Handler log = new Handler() {
+        @Override
+        public void publish(LogRecord entry) {
+            if (entry.getLevel().intValue() >= Level.SEVERE.intValue()) {
+                faults.add(entry.getMessage() + " " + entry.getThrown());
+            }
+        }
+
+        @Override
+        public void flush() {
+            // Nothing is held back.
+        }
+
+        @Override
+        public void close() {
+            // Nor open.
+        }
+    };
+    private Random random;
+    private DeskFixture desk;
+    private String doing = "";
+
+    @Start
+    void start(Stage stage) {
+        desk = new DeskFixture(stage);
+    }
+
+    @BeforeEach
+    void open() {
+        desk.open();
+        Logger.getLogger("").addHandler(log);
+        robot.interact(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((t, e) -> fault(e));
+            desk.app.ask(new Dialogs(desk.app.stage()) {
+                @Override
+                public File fileToOpen(Path begin) {
+                    return folder.resolve("p" + random.nextInt(4) + ".perch.json").toFile();
+                }
+
+                @Override
+                public File fileToWrite(String title, String suggested, String extension, Path begin) {
+                    return folder.resolve("p" + random.nextInt(4) + extension.substring(1)).toFile();
+                }
+            });
+        });
+    }
+
+    @AfterEach
+    void close() {
+        Logger.getLogger("").removeHandler(log);
+        robot.interact(() -> {
+            for (Window window : List.copyOf(Window.getWindows())) {
+                if (window != desk.app.stage()) {
+                    window.hide();
+                }
+            }
+            desk.app.document().close();
+        });
+    }
+
+    private void fault(Throwable e) {
+        StringBuilder where = new StringBuilder(doing + ": " + e);
+        for (StackTraceElement at : e.getStackTrace()) {
+            if (at.getClassName().startsWith("firmperch")) {
+                where.append("\n   ").append(at);
+            }
+        }
+        faults.add(where.toString());
+    }
+
+    @Test
+    void nothingFails() throws Exception {
+        long seconds = Trial.times("driving", 20, 1200);
+        long seed = Long.getLong("trial.seed", 20261125L);
+        random = new Random(seed);
+        Files.writeString(folder.resolve("p0.perch.json"), ProjectFile.text(Samples.all().get(2)));
+        Files.writeString(folder.resolve("p1.perch.json"), "{\"format\":");
+        AtomicInteger late = new AtomicInteger();
+        AtomicLong latest = new AtomicLong();
+        AtomicInteger done = new AtomicInteger();
+        long began = System.nanoTime();
+        long end = began + seconds * 1_000_000_000L;
+        while (System.nanoTime() < end) {
+            CountDownLatch over = new CountDownLatch(1);
+            long[] took = {0};
+            Platform.runLater(() -> {
+                long start = System.nanoTime();
+                // A dialog that comes of it runs a loop of its own here: what follows it is other turns of this one.
+                Platform.runLater(over::countDown);
+                try {
+                    act();
+                } catch (RuntimeException | Error e) {
+                    fault(e);
+                }
+                took[0] = System.nanoTime() - start;
+            });
+            assertThat(over.await(60, TimeUnit.SECONDS)).as("the interface thread stands still after: %s", doing)
+                    .isTrue();
+            done.incrementAndGet();
+            long worked = took[0];
+            if (System.nanoTime() - began > 5_000_000_000L) {
+                latest.accumulateAndGet(worked, Math::max);
+                if (worked > 100_000_000L) {
+                    late.incrementAndGet();
+                }
+            }
+            Thread.sleep(random.nextInt(25));
+        }
+        System.out.printf("random driving: seed %d, %d s, %d acts, %d faults; longest act %.0f ms, %d over 100 ms%n",
+                seed,
+                seconds, done.get(), faults.size(), latest.get() / 1e6, late.get());
+        assertThat(faults).isEmpty();
+    }
+
+    private void act() {
+        List<Node> all = new ArrayList<>();
+        // A dialog over the window is all that can be reached then.
+        Window top = Window.getWindows().stream().filter(w -> w instanceof Stage && w.isShowing())
+                .reduce((a, b) -> b).orElseThrow();
+        collect(top.getScene().getRoot(), all);
+        if (top != desk.app.stage() && random.nextInt(4) == 0) {
+            doing = "closing a dialog";
+            top.hide();
+            return;
+        }
+        switch (random.nextInt(10)) {
+            case 0, 1 -> any(all, ButtonBase.class, b -> !(b instanceof MenuButton), b -> {
+                doing = "button " + b.getId() + " " + b.getText();
+                b.fire();
+            });
+            case 2, 3 -> any(all, TextField.class, f -> f.isEditable(), f -> {
+                String text = TYPED[random.nextInt(TYPED.length)];
+                doing = "typing " + text + " into " + f.getId();
+                f.requestFocus();
+                f.setText(text);
+                f.fireEvent(new ActionEvent());
+            });
+            case 4 -> any(all, ComboBox.class, c -> !c.getItems().isEmpty(), c -> {
+                doing = "choosing in " + c.getId();
+                c.getSelectionModel().select(random.nextInt(c.getItems().size()));
+            });
+            case 5, 6 -> any(all, DrawingPane.class, p -> true, this::drag);
+            case 7 -> any(all, DrawingPane.class, p -> true, p -> {
+                KeyCode[] codes = {KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.PAGE_UP,
+                        KeyCode.PAGE_DOWN};
+                KeyCode code = codes[random.nextInt(codes.length)];
+                doing = "key " + code + " in " + p.getId();
+                Event.fireEvent(p, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
+            });
+            case 8 -> {
+                Step step = Step.values()[random.nextInt(Step.values().length)];
+                doing = "going to " + step;
+                desk.app.desk().go(step);
+            }
+            default -> menu(all);
+        }
+    }
+
+    private void drag(DrawingPane pane) {
+        double x = random.nextDouble() * pane.getWidth();
+        double y = random.nextDouble() * pane.getHeight();
+        doing = "dragging in " + pane.getId();
+        mouse(pane, MouseEvent.MOUSE_PRESSED, x, y);
+        for (int i = 0; i < 3; i++) {
+            x += random.nextGaussian() * 60;
+            y += random.nextGaussian() * 60;
+            mouse(pane, MouseEvent.MOUSE_DRAGGED, x, y);
+        }
+        mouse(pane, MouseEvent.MOUSE_RELEASED, x, y);
+    }
+
+    private static void mouse(Node at, javafx.event.EventType<MouseEvent> type, double x, double y) {
+        Event.fireEvent(at,
+                new MouseEvent(type, x, y, x, y, MouseButton.PRIMARY, 1, false, false, false, false, true, false,
+                        false, true, false, false, new PickResult(at, x, y)));
+    }
+
+    private void menu(List<Node> all) {
+        any(all, MenuButton.class, m -> true, m -> {
+            List<MenuItem> items = new ArrayList<>();
+            if (m.getOnShowing() != null) {
+                m.getOnShowing().handle(new Event(MenuButton.ON_SHOWING));
+            }
+            flat(m.getItems(), items);
+            items.removeIf(i -> "file-quit".equals(i.getId()));
+            if (!items.isEmpty()) {
+                MenuItem item = items.get(random.nextInt(items.size()));
+                doing = "menu " + item.getText();
+                item.fire();
+            }
+        });
+    }
+
+    private static void flat(List<MenuItem> from, List<MenuItem> to) {
+        for (MenuItem item : from) {
+            if (item instanceof javafx.scene.control.Menu more) {
+                flat(more.getItems(), to);
+            } else if (item.getOnAction() != null) {
+                to.add(item);
+            }
+        }
+    }
+
+    private <N> void any(List<Node> all, Class<N> kind, java.util.function.Predicate<N> which,
+            java.util.function.Consumer<N> act) {
+        List<N> some = all.stream().filter(kind::isInstance).map(kind::cast).filter(which).toList();
+        if (!some.isEmpty()) {
+            act.accept(some.get(random.nextInt(some.size())));
+        }
+    }
+
+    private static void collect(Node node, List<Node> all) {
+        if (!node.isVisible() || node.isDisabled()) {
+            return;
+        }
+        all.add(node);
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, all));
+        }
+    }
+}
