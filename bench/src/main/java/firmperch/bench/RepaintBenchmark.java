@@ -47,7 +47,7 @@ public class RepaintBenchmark {
         Platform.startup(started::countDown);
         started.await();
         onFx(() -> {
-            document = new Document(Samples.wedgingBench(), null);
+            document = new Document(Samples.wedgingBench());
             DeskView desk = new DeskView(document, new NoHost());
             scene = new Scene(desk, 1280, 800);
             scene.getStylesheets().add(DeskView.class.getResource("/firmperch/desk/desk.css").toExternalForm());

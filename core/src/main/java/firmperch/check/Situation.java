@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** One pose of a project, with what the checks share: the posed rig, the support and the solved frame. Not thread-safe. */
+/** One pose of a project, with what the checks share: the posed rig, the support and the solved frame, each worked out once, whoever asks. */
 public final class Situation {
     private final Study study;
     private final Posed posed;
@@ -81,7 +81,7 @@ public final class Situation {
     }
 
     /** The frame's pattern in this pose. */
-    public Framed framed() {
+    public synchronized Framed framed() {
         if (framed == null) {
             framed = posed.framed();
         }
@@ -89,7 +89,7 @@ public final class Situation {
     }
 
     /** The loaded frame, or nothing if it tips over or falls apart. */
-    public Optional<FrameSolution> frame() {
+    public synchronized Optional<FrameSolution> frame() {
         if (frame == null) {
             frame = FrameSolver.solve(framed().model());
         }
@@ -103,7 +103,7 @@ public final class Situation {
     }
 
     /** What its frame does as it is handled; to be asked for only where {@link #frame} is there. */
-    Responses responses() {
+    synchronized Responses responses() {
         if (responses == null) {
             responses = new Responses(this);
         }
@@ -160,7 +160,7 @@ public final class Situation {
     }
 
     /** Height of the lowest surface that it stands on, m; 0 where it stands on none. */
-    public double ground() {
+    public synchronized double ground() {
         if (Double.isNaN(ground)) {
             double least = Double.POSITIVE_INFINITY;
             for (Contact contact : study.assembly().contacts()) {
@@ -203,7 +203,7 @@ public final class Situation {
         return tipping(true);
     }
 
-    private Tipping tipping(boolean rolling) {
+    private synchronized Tipping tipping(boolean rolling) {
         int known = rolling ? 1 : 0;
         if (tipping[known] == null) {
             tipping[known] = tipping(support(rolling));
@@ -249,7 +249,7 @@ public final class Situation {
     }
 
     /** How near its pieces are to the room and to each other. */
-    Clearance clearance() {
+    synchronized Clearance clearance() {
         if (clearance == null) {
             clearance = new Clearance(study, posed, spread);
         }

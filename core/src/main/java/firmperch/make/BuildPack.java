@@ -117,10 +117,12 @@ public final class BuildPack {
             paragraph(regular, 10, "Cheapest cure: " + assessment.cureSentence());
         }
         y -= 6;
-        Drawing side = SideView.of(Scene.of(assessment.situation()));
+        // Its own: the window draws with the other.
+        Scene scene = Scene.of(assessment.study().set());
+        Drawing side = SideView.of(scene);
         double scale = scaleFor(side, WIDTH, 360);
         place(side, scale, "Side");
-        Drawing plan = PlanView.of(Scene.of(assessment.situation()));
+        Drawing plan = PlanView.of(scene);
         place(plan, scaleFor(plan, WIDTH, y - MARGIN - 50), "Above");
         scaleBar(scale);
         page.close();

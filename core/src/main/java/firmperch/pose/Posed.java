@@ -27,7 +27,7 @@ public final class Posed {
     private final Pose pose;
     private final Placement[] places;
     private final Placement[] homes;
-    private Vec3[] turns;
+    private volatile Vec3[] turns;
     private Vec3[] shifts;
     private double mass;
     private Vec3 centre;
@@ -288,15 +288,17 @@ public final class Posed {
     private void rates() {
         if (turns == null) {
             Vec3[] turned = new Vec3[places.length];
-            shifts = new Vec3[places.length];
+            Vec3[] shifted = new Vec3[places.length];
             for (int i = 0; i < places.length; i++) {
                 int f = rig.freedom(i);
                 if (f >= 0) {
                     Motion.Rate rate = rig.assembly().bodies().get(i).motion().rate(pose.get(f));
                     turned[i] = homes[i].direction(rate.turn());
-                    shifts[i] = homes[i].direction(rate.shift());
+                    shifted[i] = homes[i].direction(rate.shift());
                 }
             }
+            // Whoever sees the one sees the other: several may work them out at once, and come to the same.
+            shifts = shifted;
             turns = turned;
         }
     }

@@ -49,7 +49,7 @@ public final class Assessor {
         return assessment.coverage().isPresent()
                 ? assessment
                 : new Assessment(assessment.situation(), assessment.findings(), assessment.complete(),
-                        Optional.of(Coverage.of(assessment.situation(), progress)));
+                        Optional.of(Coverage.of(assessment.study().set(), progress)));
     }
 
     static Finding answered(Question<?> question, Situation s, Finding.Search search) {

@@ -70,7 +70,7 @@ final class Cures {
         this.before = before;
         project = before.project();
         bill = Bill.of(before.study().assembly());
-        changes = Changes.of(before.situation());
+        changes = Changes.of(before.study().set());
     }
 
     // Trying.

@@ -5,6 +5,8 @@ package firmperch.units;
  * is expected.
  */
 public final class InvalidValue extends IllegalArgumentException {
+    private static final int MOST = 120;
+
     private final String field;
     private final String given;
     private final String expected;
@@ -15,10 +17,15 @@ public final class InvalidValue extends IllegalArgumentException {
      * @param expected what would be accepted
      */
     public InvalidValue(String field, String given, String expected) {
-        super(field + ": " + given + " was given; expected is " + expected + ".");
+        super(field + ": " + brief(given) + " was given; expected is " + expected + ".");
         this.field = field;
-        this.given = given;
+        this.given = brief(given);
         this.expected = expected;
+    }
+
+    /** What was given may be pages long; its beginning tells enough. */
+    private static String brief(String given) {
+        return given.length() <= MOST ? given : given.substring(0, given.offsetByCodePoints(MOST - 20, 0)) + "…”";
     }
 
     /** The same refusal, told with what the field belongs to: "The room: Ceiling". */

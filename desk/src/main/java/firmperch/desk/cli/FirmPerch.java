@@ -4,7 +4,11 @@ import firmperch.desk.document.LogFile;
 import firmperch.file.UnusableFile;
 import firmperch.make.DiskTrouble;
 import firmperch.units.InvalidValue;
+import java.io.BufferedOutputStream;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.nio.file.FileSystemException;
 import java.nio.charset.StandardCharsets;
@@ -33,9 +37,45 @@ public final class FirmPerch implements Runnable {
 
     /** Runs a command and returns its exit code. */
     public static int run(String... arguments) {
-        PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        PrintWriter out = new PrintWriter(new Watched(), false, StandardCharsets.UTF_8);
         PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
         return run(out, err, arguments);
+    }
+
+    /** The standard output, which tells a reader that has had enough, as head has, from a disk that is full. */
+    private static final class Watched extends OutputStream {
+        private final OutputStream out = new BufferedOutputStream(new FileOutputStream(FileDescriptor.out));
+
+        @Override
+        public void write(int b) throws IOException {
+            write(new byte[]{(byte) b}, 0, 1);
+        }
+
+        @Override
+        public void write(byte[] bytes, int from, int length) throws IOException {
+            try {
+                out.write(bytes, from, length);
+            } catch (IOException e) {
+                ended(e);
+            }
+        }
+
+        @Override
+        public void flush() throws IOException {
+            try {
+                out.flush();
+            } catch (IOException e) {
+                ended(e);
+            }
+        }
+
+        private static void ended(IOException e) throws IOException {
+            if (e.getMessage() != null && e.getMessage().contains("Broken pipe")) {
+                // Nobody reads on: nothing has gone wrong.
+                Runtime.getRuntime().halt(HOLDS);
+            }
+            throw e;
+        }
     }
 
     static int run(PrintWriter out, PrintWriter err, String... arguments) {

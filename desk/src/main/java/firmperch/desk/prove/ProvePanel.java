@@ -1,6 +1,7 @@
 package firmperch.desk.prove;
 
 import firmperch.desk.widget.Card;
+import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.widget.Words;
@@ -37,7 +38,9 @@ public final class ProvePanel implements Panel {
     private final TextField value = new TextField();
     private final TextField note = new TextField();
     private final Label refused = new Label();
+    private final Background background = new Background("predictions");
     private Project shown;
+    private boolean working;
 
     public ProvePanel(Document document) {
         this.document = document;
@@ -138,17 +141,33 @@ public final class ProvePanel implements Panel {
             kind.getItems().setAll(kinds);
             kind.setValue(kinds.getFirst());
         }
+        // Each is a rig of its own to be worked out.
+        working = true;
+        background.run(progress -> project.log().stream().map(m -> Prediction.of(project, m)).toList(), all -> {
+            working = false;
+            fill(project, all);
+        }, why -> {
+            working = false;
+            list.getChildren().setAll(Words.of("hint", "No predictions: " + why + "."));
+        });
+    }
+
+    private void fill(Project project, List<Comparison> predicted) {
         list.getChildren().clear();
-        for (int i = project.log().size() - 1; i >= 0; i--) {
-            list.getChildren().add(card(project, i));
+        for (int i = predicted.size() - 1; i >= 0; i--) {
+            list.getChildren().add(card(project, i, predicted.get(i)));
         }
-        if (project.log().isEmpty()) {
+        if (predicted.isEmpty()) {
             list.getChildren().add(Words.of("hint", "Nothing measured yet."));
         }
     }
 
-    private Node card(Project project, int index) {
-        Comparison comparison = Prediction.of(project, project.log().get(index));
+    @Override
+    public boolean busy() {
+        return working;
+    }
+
+    private Node card(Project project, int index, Comparison comparison) {
         Measurement measured = comparison.measured();
         Quantity unit = measured.kind().quantity();
         Label title = Words.of("question", measured.date() + " · " + measured.kind().label());

@@ -535,9 +535,11 @@ class DeskTest {
     void aMeasurementStandsBesideItsPrediction() {
         desk.settle();
         desk.go(Step.PROVE);
+        desk.settle();
         assertThat(desk.says("measured 158 N, predicted 167 N")).isTrue();
         desk.type("prove-value", "110 N");
         assertThat(desk.app.document().project().log()).hasSize(4);
+        desk.settle();
         assertThat(desk.says("34 % (57 N) less than predicted: it tips sooner")).isTrue();
         desk.type("prove-value", "a lot");
         assertThat(desk.text("prove-error")).contains("“a lot” was given").contains("90 N");
