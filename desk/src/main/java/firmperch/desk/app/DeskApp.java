@@ -130,7 +130,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         desk = new DeskView(document, this);
         Scene scene = stage.getScene();
         scene.setRoot(desk);
-        scene.getStylesheets().add(DeskApp.class.getResource("/firmperch/desk/desk.css").toExternalForm());
+        scene.getStylesheets().add(DeskView.STYLE);
         shortcuts.install(scene);
         scene.setOnDragOver(DeskApp::over);
         scene.setOnDragDropped(this::dropped);

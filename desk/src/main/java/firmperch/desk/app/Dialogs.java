@@ -36,9 +36,7 @@ class Dialogs implements Questions {
     private Optional<ButtonType> ask(String header, String text, ButtonType... answers) {
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, text, answers);
         alert.setHeaderText(header);
-        alert.setTitle("Firm Perch");
-        alert.getDialogPane().setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
-        alert.initOwner(stage);
+        Look.give(alert, stage);
         return alert.showAndWait();
     }
 
@@ -105,9 +103,8 @@ class Dialogs implements Questions {
         });
         list.setPrefSize(620, 260);
         Dialog<Copies.Copy> dialog = new Dialog<>();
-        dialog.setTitle("Firm Perch");
         dialog.setHeaderText("Earlier copies");
-        dialog.initOwner(stage);
+        Look.give(dialog, stage);
         ButtonType open = new ButtonType("Open the copy", ButtonData.OK_DONE);
         dialog.getDialogPane().getButtonTypes().addAll(open, ButtonType.CANCEL);
         Label hint = new Label(copies.isEmpty()

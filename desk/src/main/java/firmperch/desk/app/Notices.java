@@ -28,11 +28,9 @@ final class Notices {
         text.setWrapText(true);
         text.setPrefSize(640, 420);
         Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
-        alert.setTitle("Firm Perch");
         alert.setHeaderText("What it is made with");
-        alert.setGraphic(null);
         alert.getDialogPane().setContent(text);
-        alert.initOwner(owner);
+        Look.give(alert, owner);
         alert.show();
     }
 }

@@ -80,11 +80,9 @@ final class Shortcuts {
             }
         }
         Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
-        alert.setTitle("Firm Perch");
         alert.setHeaderText("The keyboard");
-        alert.setGraphic(null);
         alert.getDialogPane().setContent(grid);
-        alert.initOwner(owner);
+        Look.give(alert, owner);
         alert.show();
     }
 }

@@ -47,6 +47,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The desk: the steps above, the load path at the left, verdict and drawing in the middle, the step's panel at the right. */
 public final class DeskView extends BorderPane {
+    /** Where its style sheet is. */
+    public static final String STYLE = DeskView.class.getResource("/firmperch/desk/desk.css").toExternalForm();
+
     private final Document document;
     private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
     private final Map<Step, Supplier<Panel>> makers;
