@@ -175,4 +175,34 @@ class ProjectFileTest {
             }
         }
     }
+
+    /** What could not come back as it was is not taken in the first place. */
+    @Test
+    void whatWouldNotComeBackIsRefused() throws IOException {
+        String text = ProjectFile.text(Demo.project());
+        for (String[] change : new String[][]{{"\"arm.lift\" : 0.2", "\"arm.lift\" : 1e400", "a number too large"},
+                {"\"arm.lift\" : 0.2", "\"arm.lift\" : 0.2, \"arm.lift\" : 0.1", "no JSON"},
+                {"\"Wedging bench\"", "\"Wedging \\ud800\"", "half of a character"},
+                {"\"format\"", "\"extra\" : 1, \"format\"", "“extra”, which no project has"}}) {
+            assertThat(text).contains(change[0]);
+            assertThatThrownBy(() -> ProjectFile.read(file(text.replace(change[0], change[1])))).as(change[1])
+                    .isInstanceOf(UnusableFile.class).hasMessageContaining(change[2]);
+        }
+        assertThatThrownBy(() -> ProjectFile.read(file(text + "{}"))).isInstanceOf(UnusableFile.class)
+                .hasMessageContaining("no JSON");
+    }
+
+    /** A refusal inside a list says which of it, by number and by name. */
+    @Test
+    void refusalsSayWhereInTheWindowsWords() {
+        String text = ProjectFile.text(Demo.project());
+        assertThatThrownBy(() -> ProjectFile.read(file(text.replaceFirst("2026-11-15", "yesterday"))))
+                .hasMessageContaining("Measurements, number 3: ").hasMessageContaining("“yesterday” was given")
+                .hasMessageContaining("a day such as");
+        assertThatThrownBy(() -> ProjectFile.read(file(text.replaceFirst("\"mass\" : 0.24", "\"mass\" : -1"))))
+                .hasMessageContaining("number 2 (“24 mm lens”)").hasMessageContaining("Mass");
+        assertThatThrownBy(() -> ProjectFile.read(file(text.replace("\"m8\"", "\"m9\""))))
+                .hasMessageContaining("number 4 (“arm”)").hasMessageContaining("“m9” was given")
+                .hasMessageContaining("one of M6, M8, M10, M12");
+    }
 }

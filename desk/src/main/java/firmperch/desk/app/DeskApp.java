@@ -68,6 +68,7 @@ public final class DeskApp extends Application implements DeskView.Host {
             boolean tour = arguments.stream().anyMatch(a -> a.startsWith("--tour="));
             if (!tour && !arguments.contains("--demo")) {
                 files.offerLeft();
+                copies.begin();
             }
             arguments.stream().filter(a -> a.startsWith("--tour=")).findFirst()
                     .ifPresent(a -> new Tour(this, Path.of(a.substring("--tour=".length()))).start());

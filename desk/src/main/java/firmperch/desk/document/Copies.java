@@ -69,6 +69,25 @@ public final class Copies {
         this.trouble = trouble;
     }
 
+    /** Locks what tells other programs that this one runs; returns at once. */
+    public void begin() {
+        submit(() -> {
+            try {
+                hold();
+            } catch (IOException e) {
+                LOG.warn("no lock for copies", e);
+            }
+        });
+    }
+
+    private void hold() throws IOException {
+        Files.createDirectories(folder);
+        if (lock == null) {
+            locked = FileChannel.open(folder.resolve(name + LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            lock = locked.tryLock();
+        }
+    }
+
     /** Keeps unsaved work; returns at once. */
     public void keep(Project project, Path from, Stamp stamp) {
         submit(() -> write(project, from, stamp));
@@ -144,12 +163,7 @@ public final class Copies {
 
     private boolean write(Project project, Path from, Stamp stamp) {
         try {
-            Files.createDirectories(folder);
-            if (lock == null) {
-                locked = FileChannel.open(folder.resolve(name + LOCK), StandardOpenOption.CREATE,
-                        StandardOpenOption.WRITE);
-                lock = locked.tryLock();
-            }
+            hold();
             new WorkCopy(project, from, stamp, Instant.now()).write(open());
             told = false;
             return true;

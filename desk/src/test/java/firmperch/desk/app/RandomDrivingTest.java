@@ -159,9 +159,11 @@ class RandomDrivingTest {
                     .isTrue();
             done.incrementAndGet();
             long worked = took[0];
+            String did = doing;
             if (System.nanoTime() - began > 5_000_000_000L) {
                 latest.accumulateAndGet(worked, Math::max);
                 if (worked > 100_000_000L) {
+                    System.out.printf("%.0f ms: %s%n", worked / 1e6, did);
                     late.incrementAndGet();
                 }
             }

@@ -64,6 +64,20 @@ class CopiesTest {
         assertThat(other.left()).hasSize(1);
     }
 
+    /** A program that was killed with nothing unsaved has left its lock: that much is told. */
+    @Test
+    void aCrashWithNothingUnsavedIsToldToo() throws IOException {
+        Copies copies = copies();
+        copies.begin();
+        copies.flush();
+        assertThat(copies().crashed()).as("it runs").isFalse();
+        copies.close();
+        assertThat(copies().crashed()).as("it came to its end").isFalse();
+        Files.writeString(folder.resolve("copies").resolve("killed.lock"), "");
+        assertThat(copies().crashed()).isTrue();
+        assertThat(copies().left()).isEmpty();
+    }
+
     /** Taken up, the old copy stays until the new one is on the disk; then it is aside, not gone. */
     @Test
     void whatIsTakenUpIsNeverWithoutACopy() throws IOException {
