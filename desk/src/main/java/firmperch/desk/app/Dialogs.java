@@ -65,10 +65,10 @@ class Dialogs implements Questions {
 
     @Override
     public Changed changedOutside(String file) {
-        ButtonType other = new ButtonType("Save under another name …", ButtonData.YES);
+        ButtonType other = new ButtonType("Save elsewhere …", ButtonData.YES);
         ButtonType here = new ButtonType("Save here all the same", ButtonData.NO);
         ButtonType answer = ask("Changed by another window or program",
-                file + " is not what was opened here any more. Under another name both stay; saved here, what is there now is "
+                file + " is not what was opened here any more. Saved elsewhere, both stay; saved here, what is there now is "
                         + "kept beside it as " + file + "~.",
                 other, here, ButtonType.CANCEL).orElse(ButtonType.CANCEL);
         return answer == other ? Changed.ELSEWHERE : answer == here ? Changed.HERE : Changed.NOT_NOW;

@@ -121,7 +121,7 @@ class FileDeskTest {
         rename("Ours");
         chosen = folder.resolve("other.perch.json");
         save();
-        press("Save under another name …");
+        press("Save elsewhere …");
         desk.until("it is saved", () -> !desk.app.document().unsaved());
         assertThat(name(file)).isEqualTo("Theirs");
         assertThat(name(chosen)).isEqualTo("Ours");
