@@ -12,11 +12,13 @@ import firmperch.desk.draw.Palette;
 import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
 import firmperch.file.Samples;
+import firmperch.project.Project;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -46,6 +48,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     private FileDesk files;
     private Exports exports;
     private Shortcuts shortcuts;
+    private CompletableFuture<List<Project>> samples;
     private Questions questions;
     private String trouble = "";
     private boolean dark;
@@ -143,6 +146,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         // No button is about to be pressed yet.
         desk.requestFocus();
         document.startSearching();
+        samples = CompletableFuture.supplyAsync(Samples::all);
     }
 
     private void title() {
@@ -212,8 +216,8 @@ public final class DeskApp extends Application implements DeskView.Host {
     @Override
     public void fillFileMenu(MenuButton menu) {
         Menu recents = new Menu("Open recent");
-        Menu samples = new Menu("Open a corner of the sample studio");
-        menu.getItems().addAll(item("New", files::startNew), item("Open …", files::chooseAndOpen), recents, samples,
+        Menu studio = new Menu("Open a corner of the sample studio");
+        menu.getItems().addAll(item("New", files::startNew), item("Open …", files::chooseAndOpen), recents, studio,
                 new SeparatorMenuItem(), item("Save", this::save), item("Save as …", this::saveAs),
                 item("Earlier copies …", files::earlier), new SeparatorMenuItem(),
                 item("Build pack …", this::exportPack), item("Cut and hardware lists …", this::exportLists),
@@ -221,8 +225,8 @@ public final class DeskApp extends Application implements DeskView.Host {
                 item("What it is made with", () -> Notices.show(stage)),
                 item("Quit", () -> files.leaving(this::close)));
         menu.setOnShowing(e -> {
-            if (samples.getItems().isEmpty()) {
-                Samples.all().forEach(s -> samples.getItems().add(item(s.name(), () -> files.open(s))));
+            if (studio.getItems().isEmpty()) {
+                samples.getNow(List.of()).forEach(s -> studio.getItems().add(item(s.name(), () -> files.open(s))));
             }
             recents.getItems().clear();
             for (Path file : files.recent()) {

@@ -1,6 +1,7 @@
 package firmperch.desk.perch;
 
 import firmperch.body.Station;
+import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
@@ -35,6 +36,7 @@ public final class PerchPanel implements Panel {
     private final Form joints;
     private final VBox reasonBox = new VBox();
     private final MenuButton kinds = new MenuButton("Start from another kind of rig …");
+    private final Background choosing = new Background("choosing");
     private ReasonList reasons;
     private Station chosen;
     private List<String> settings = List.of();
@@ -52,12 +54,22 @@ public final class PerchPanel implements Panel {
         for (Kind kind : Parts.kinds()) {
             MenuItem item = new MenuItem(kind.label());
             item.setId("kind-" + kind.id());
-            item.setOnAction(e -> document.edit(Choosing.of(document.project(), kind)));
+            item.setOnAction(e -> start(kind));
             kinds.getItems().add(item);
         }
         box.getChildren().addAll(title, place, form, reasonBox, joints, Words.heading("Another kind"), kinds);
         reasonBox.getStyleClass().add("panel-part");
         box.getStyleClass().add("panel");
+    }
+
+    /** The camera is brought over the work as well as that kind can, which takes a moment. */
+    private void start(Kind kind) {
+        Project was = document.project();
+        choosing.run(progress -> Choosing.of(was, kind), chosen -> {
+            if (document.project() == was) {
+                document.edit(chosen);
+            }
+        }, document::refused);
     }
 
     @Override

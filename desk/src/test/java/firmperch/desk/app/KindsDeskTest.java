@@ -179,9 +179,8 @@ class KindsDeskTest {
         for (int i = 0; i < all.size(); i++) {
             MenuItem item = kinds.getItems().get(i);
             robot.interact(item::fire);
-            desk.until("the kind is shown",
-                    () -> now().project().perch().equals(desk.app.document().project().perch()));
-            assertThat(now().project().perch()).isEqualTo(all.get(i).start().get());
+            Kind chosen = all.get(i);
+            desk.until(chosen.id() + " is shown", () -> now().project().perch().equals(chosen.start().get()));
             assertThat(now().offCentre().length()).as(all.get(i).id()).isLessThan(0.02);
             nothingStumbles(all.get(i).id());
             desk.press("undo");
