@@ -225,4 +225,44 @@ class BuildTest {
         }
         return longest;
     }
+
+    /** Names as long as they may be, without a blank in them, stay on their page, and what does not fit goes on overleaf. */
+    @Test
+    void longNamesStayOnThePage() throws IOException {
+        Path file = folder.resolve("long.pdf");
+        String name = "W".repeat(199);
+        Project project = Demo.with("name", name, "studio", "M".repeat(200));
+        BuildPack.write(Assessor.now(project), file);
+        float[] right = {0};
+        float[] low = {1000};
+        try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
+            String text = new PDFTextStripper() {
+                @Override
+                protected void writeString(String words, java.util.List<org.apache.pdfbox.text.TextPosition> at)
+                        throws IOException {
+                    for (org.apache.pdfbox.text.TextPosition sign : at) {
+                        right[0] = Math.max(right[0], sign.getXDirAdj() + sign.getWidthDirAdj());
+                        low[0] = Math.min(low[0], sign.getPageHeight() - sign.getYDirAdj());
+                    }
+                    super.writeString(words, at);
+                }
+            }.getText(pdf);
+            assertThat(text).contains("…").contains("page " + pdf.getNumberOfPages() + " of " + pdf.getNumberOfPages());
+            assertThat(right[0]).isLessThan(pdf.getPage(0).getMediaBox().getWidth() - 20);
+        }
+        assertThat(low[0]).isGreaterThan(15);
+        assertThat(Printable.missing(project)).isEmpty();
+        assertThat(Printable.missing(Demo.with("name", "Ζωή и мир"))).as("Greek and Cyrillic").isEmpty();
+        assertThat(Printable.missing(Demo.with("name", "名前", "studio", "שלום"))).contains("“名前”").contains("“שלום”");
+    }
+
+    /** What a spreadsheet would take for a formula, or for the end of a cell, stays words. */
+    @Test
+    void noNameBecomesAFormula() throws IOException {
+        Path file = folder.resolve("cuts.csv");
+        Lists.writeCuts(PLAN, file);
+        String text = Files.readString(file);
+        assertThat(text).startsWith("\uFEFFPart,Count,Material").contains("\r\n").doesNotContain("\n=");
+        assertThat(text).contains("Ø 8.4 mm").contains("\"");
+    }
 }
