@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -36,6 +37,17 @@ class AppKillTest {
                 System.getProperty("java.class.path"), Start.class.getName(), mode).redirectErrorStream(true).start();
     }
 
+    /** The first line that begins so; nothing if the program ends before, or says nothing for a minute. */
+    private static String line(Process from, BufferedReader said, String begins) throws IOException {
+        CompletableFuture<Void> patience = CompletableFuture.runAsync(from::destroyForcibly,
+                CompletableFuture.delayedExecutor(60, TimeUnit.SECONDS));
+        try {
+            return line(said, begins);
+        } finally {
+            patience.cancel(false);
+        }
+    }
+
     private static String line(BufferedReader said, String begins) throws IOException {
         String line = said.readLine();
         while (line != null && !line.startsWith(begins)) {
@@ -52,14 +64,14 @@ class AppKillTest {
         for (int round = 0; round < kills; round++) {
             Process working = start("work");
             try (BufferedReader said = working.inputReader()) {
-                assertThat(line(said, "edited")).as("round %d", round).isNotNull();
-                Thread.sleep(2500 + random.nextInt(2500));
+                assertThat(line(working, said, "edited")).as("round %d", round).isNotNull();
+                Thread.sleep(OLDEST + random.nextInt(2000));
                 long killed = System.currentTimeMillis();
                 working.destroyForcibly();
                 assertThat(working.waitFor(10, TimeUnit.SECONDS)).isTrue();
                 Process again = start("again");
                 try (BufferedReader answer = again.inputReader()) {
-                    String offered = line(answer, "offered ");
+                    String offered = line(again, answer, "offered ");
                     assertThat(offered).as("round %d", round).isNotNull();
                     oldest = Math.max(oldest, killed - Long.parseLong(offered.substring("offered ".length())));
                 } finally {

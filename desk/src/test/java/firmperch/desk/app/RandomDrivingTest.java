@@ -51,6 +51,8 @@ import org.testfx.framework.junit5.Start;
 /** Somebody at the real window who does anything at all: buttons, menus, files, fields, drags and keys at random. */
 @ExtendWith(ApplicationExtension.class)
 class RandomDrivingTest {
+    /** Longer than that the interface thread is not to be busy at a time, ns. */
+    private static final long FRAME = 100_000_000L;
     private static final String[] TYPED = {"0", "1", "600", "45 mm", "1,200", "½ in", "5'6", "-3", "NaN", "", "abc",
             "1e9",
             "0.001", "12 kg", "35 %", "999999", "名前", "x".repeat(300), "2026-11-25", " ", "90 N", "15°"};
@@ -79,6 +81,9 @@ class RandomDrivingTest {
     };
     private Random random;
     private DeskFixture desk;
+    private final AtomicInteger late = new AtomicInteger();
+    private final AtomicLong latest = new AtomicLong();
+    private volatile boolean settled;
     private String doing = "";
 
     @Start
@@ -136,37 +141,20 @@ class RandomDrivingTest {
         random = new Random(seed);
         Files.writeString(folder.resolve("p0.perch.json"), ProjectFile.text(Samples.all().get(2)));
         Files.writeString(folder.resolve("p1.perch.json"), "{\"format\":");
-        AtomicInteger late = new AtomicInteger();
-        AtomicLong latest = new AtomicLong();
         AtomicInteger done = new AtomicInteger();
         long began = System.nanoTime();
         long end = began + seconds * 1_000_000_000L;
         while (System.nanoTime() < end) {
             CountDownLatch over = new CountDownLatch(1);
-            long[] took = {0};
             Platform.runLater(() -> {
-                long start = System.nanoTime();
                 // A dialog that comes of it runs a loop of its own here: what follows it is other turns of this one.
                 Platform.runLater(over::countDown);
-                try {
-                    act();
-                } catch (RuntimeException | Error e) {
-                    fault(e);
-                }
-                took[0] = System.nanoTime() - start;
+                act();
             });
             assertThat(over.await(60, TimeUnit.SECONDS)).as("the interface thread stands still after: %s", doing)
                     .isTrue();
             done.incrementAndGet();
-            long worked = took[0];
-            String did = doing;
-            if (System.nanoTime() - began > 5_000_000_000L) {
-                latest.accumulateAndGet(worked, Math::max);
-                if (worked > 100_000_000L) {
-                    System.out.printf("%.0f ms: %s%n", worked / 1e6, did);
-                    late.incrementAndGet();
-                }
-            }
+            settled = System.nanoTime() - began > 5_000_000_000L;
             Thread.sleep(random.nextInt(25));
         }
         System.out.printf("random driving: seed %d, %d s, %d acts, %d faults; longest act %.0f ms, %d over 100 ms%n",
@@ -183,24 +171,26 @@ class RandomDrivingTest {
         collect(top.getScene().getRoot(), all);
         if (top != desk.app.stage() && random.nextInt(4) == 0) {
             doing = "closing a dialog";
-            top.hide();
+            timed(top::hide);
             return;
         }
         switch (random.nextInt(10)) {
             case 0, 1 -> any(all, ButtonBase.class, b -> !(b instanceof MenuButton), b -> {
                 doing = "button " + b.getId() + " " + b.getText();
-                b.fire();
+                opening(b::fire);
             });
             case 2, 3 -> any(all, TextField.class, f -> f.isEditable(), f -> {
                 String text = TYPED[random.nextInt(TYPED.length)];
                 doing = "typing " + text + " into " + f.getId();
-                f.requestFocus();
-                f.setText(text);
-                f.fireEvent(new ActionEvent());
+                timed(() -> {
+                    f.requestFocus();
+                    f.setText(text);
+                    f.fireEvent(new ActionEvent());
+                });
             });
             case 4 -> any(all, ComboBox.class, c -> !c.getItems().isEmpty(), c -> {
                 doing = "choosing in " + c.getId();
-                c.getSelectionModel().select(random.nextInt(c.getItems().size()));
+                timed(() -> c.getSelectionModel().select(random.nextInt(c.getItems().size())));
             });
             case 5, 6 -> any(all, DrawingPane.class, p -> true, this::drag);
             case 7 -> any(all, DrawingPane.class, p -> true, p -> {
@@ -208,12 +198,13 @@ class RandomDrivingTest {
                         KeyCode.PAGE_DOWN};
                 KeyCode code = codes[random.nextInt(codes.length)];
                 doing = "key " + code + " in " + p.getId();
-                Event.fireEvent(p, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
+                timed(() -> Event.fireEvent(p,
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false)));
             });
             case 8 -> {
                 Step step = Step.values()[random.nextInt(Step.values().length)];
                 doing = "going to " + step;
-                desk.app.desk().go(step);
+                timed(() -> desk.app.desk().go(step));
             }
             default -> menu(all);
         }
@@ -224,12 +215,48 @@ class RandomDrivingTest {
         double y = random.nextDouble() * pane.getHeight();
         doing = "dragging in " + pane.getId();
         mouse(pane, MouseEvent.MOUSE_PRESSED, x, y);
-        for (int i = 0; i < 3; i++) {
-            x += random.nextGaussian() * 60;
-            y += random.nextGaussian() * 60;
-            mouse(pane, MouseEvent.MOUSE_DRAGGED, x, y);
+        double toX = x + random.nextGaussian() * 60;
+        double toY = y + random.nextGaussian() * 60;
+        // A frame each, as from a hand.
+        Platform.runLater(() -> timed(() -> mouse(pane, MouseEvent.MOUSE_DRAGGED, toX, toY)));
+        Platform.runLater(() -> timed(() -> mouse(pane, MouseEvent.MOUSE_RELEASED, toX, toY)));
+    }
+
+    /** Does something that may open a dialog, which runs a loop of its own until it is closed: that is no work. */
+    private void opening(Runnable what) {
+        int windows = Window.getWindows().size();
+        long[] shown = {0};
+        long start = System.nanoTime();
+        Platform.runLater(() -> shown[0] = System.nanoTime());
+        try {
+            what.run();
+        } catch (RuntimeException | Error e) {
+            fault(e);
         }
-        mouse(pane, MouseEvent.MOUSE_RELEASED, x, y);
+        long took = (shown[0] > 0 ? shown[0] : System.nanoTime()) - start;
+        if (settled && took > FRAME) {
+            System.out.printf("%.0f ms: %s, %d windows before%n", took / 1e6, doing, windows);
+            late.incrementAndGet();
+            latest.accumulateAndGet(took, Math::max);
+        }
+    }
+
+    /** Does something and sees how long the interface thread is busy with it. */
+    private void timed(Runnable what) {
+        long start = System.nanoTime();
+        try {
+            what.run();
+        } catch (RuntimeException | Error e) {
+            fault(e);
+        }
+        long took = System.nanoTime() - start;
+        if (settled) {
+            latest.accumulateAndGet(took, Math::max);
+            if (took > FRAME) {
+                System.out.printf("%.0f ms: %s%n", took / 1e6, doing);
+                late.incrementAndGet();
+            }
+        }
     }
 
     private static void mouse(Node at, javafx.event.EventType<MouseEvent> type, double x, double y) {
@@ -249,7 +276,7 @@ class RandomDrivingTest {
             if (!items.isEmpty()) {
                 MenuItem item = items.get(random.nextInt(items.size()));
                 doing = "menu " + item.getText();
-                item.fire();
+                opening(item::fire);
             }
         });
     }
