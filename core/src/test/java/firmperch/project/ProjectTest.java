@@ -79,7 +79,7 @@ class ProjectTest {
         assertThatThrownBy(() -> new Perch(parts.subList(0, 3))).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("a head at its end");
         assertThatThrownBy(() -> new Perch(List.of(parts.get(1)))).isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("What “post” stands on").hasMessageContaining("place.floor");
+                .hasMessageContaining("What “post” stands on").hasMessageContaining("the floor, the bench");
         assertThatThrownBy(() -> new Perch(List.of(parts.get(0), parts.get(0)))).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("a name of its own");
     }
