@@ -101,6 +101,16 @@ public sealed interface Contact {
     /** A glide, a cap or a tip that stands where it is. */
     record Foot(Spot spot, Bearing bearing) implements Contact {}
 
-    /** Screwed or hung: it pulls as well as it pushes. */
-    record Anchor(Spot spot, Bearing bearing) implements Contact {}
+    /**
+     * Screwed or hung: it pulls as well as it pushes.
+     *
+     * @param beam true if it hangs from a beam along which its neighbours hang too, false if it is in a joist, or in the surface
+     *     itself
+     */
+    record Anchor(Spot spot, Bearing bearing, boolean beam) implements Contact {
+        /** In a joist, or in the surface itself. */
+        public Anchor(Spot spot, Bearing bearing) {
+            this(spot, bearing, false);
+        }
+    }
 }

@@ -4,15 +4,13 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
+import firmperch.stock.Overhead;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What is overhead is held a second time: by wires round rails, a king bolt, a tether. */
 final class CatchChecks {
-    /** Working factor on the breaking load of what is above people: common practice, no source. */
-    private static final double ABOVE_PEOPLE = 5;
-
     private CatchChecks() {
     }
 
@@ -94,10 +92,10 @@ final class CatchChecks {
 
     private static Reading caught(String name, double weight, Hold.Catch second, Situation s) {
         double force = second.force(weight);
-        return new Reading(force, second.breaks() / ABOVE_PEOPLE,
+        return new Reading(force, second.breaks() / Overhead.WORKING,
                 () -> s.show(Quantity.FORCE, weight) + " fall " + s.length(second.slack()) + ": "
                         + s.show(Quantity.FORCE, force) + ", breaks at " + s.show(Quantity.FORCE, second.breaks()))
                 .saying(() -> "the second catch of the " + name + " would feel " + s.show(Quantity.FORCE, force)
-                        + " and may feel " + s.show(Quantity.FORCE, second.breaks() / ABOVE_PEOPLE));
+                        + " and may feel " + s.show(Quantity.FORCE, second.breaks() / Overhead.WORKING));
     }
 }

@@ -15,6 +15,8 @@ import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.DoubleSummaryStatistics;
+import java.util.List;
 import java.util.Set;
 
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
@@ -96,12 +98,19 @@ public final class SideView {
         bench();
     }
 
-    /** What is screwed up is screwed into something: a joist at each place. */
+    /** What is fixed up is fixed to something: a joist at each place, or a beam along all of them. */
     private void joists(double above) {
-        s.study().assembly().contacts().stream()
-                .filter(c -> c instanceof Contact.Anchor && c.surface() == Surface.CEILING)
-                .map(c -> at(posed.at(c)).x()).distinct()
+        List<Contact.Anchor> up = s.study().assembly().contacts().stream()
+                .filter(c -> c.surface() == Surface.CEILING && c instanceof Contact.Anchor)
+                .map(Contact.Anchor.class::cast).toList();
+        up.stream().filter(a -> !a.beam()).map(a -> at(posed.at(a)).x()).distinct()
                 .forEach(x -> out.box(Ink.BENCH, x - JOIST / 2, above, x + JOIST / 2, above + JOIST));
+        DoubleSummaryStatistics along = up.stream().filter(Contact.Anchor::beam).mapToDouble(a -> at(posed.at(a)).x())
+                .summaryStatistics();
+        if (along.getCount() > 0) {
+            // No higher than there is room over the line: what is above it is the house's.
+            out.box(Ink.BENCH, along.getMin() - JOIST, above, along.getMax() + JOIST, above + JOIST);
+        }
     }
 
     private void bench() {

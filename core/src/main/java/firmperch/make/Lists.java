@@ -51,12 +51,11 @@ public final class Lists {
         text.append(Arrays.stream(cells).map(c -> cell(c.toString())).collect(Collectors.joining(","))).append("\r\n");
     }
 
-    /** In quotes where it needs them; what a spreadsheet would take for a formula is kept from being one. */
+    /** In quotes where it needs them. */
     private static String cell(String text) {
-        String plain = !text.isEmpty() && "=+@\t".indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-        boolean quoted = plain.chars().anyMatch(c -> c == ',' || c == '"' || c == '\n' || c == '\r')
-                || !plain.equals(plain.strip());
-        return quoted ? '"' + plain.replace("\"", "\"\"") + '"' : plain;
+        boolean quoted = text.chars().anyMatch(c -> c == ',' || c == '"' || c == '\n' || c == '\r')
+                || !text.equals(text.strip());
+        return quoted ? '"' + text.replace("\"", "\"\"") + '"' : text;
     }
 
     private static String decimal(double metres, UnitSystem system) {

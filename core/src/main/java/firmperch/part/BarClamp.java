@@ -15,6 +15,7 @@ import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Supply;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.stock.Bolt;
@@ -99,7 +100,7 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
         out.measure("drop", clamp, Vec3.ZERO, clamp, new Vec3(0, 0, -drop));
         out.buy("Stop ring for Ø " + out.length(2 * around), 2, 1.5, "ends of the clamp's travel, "
                 + out.length(kept) + " from the fittings");
-        Tethers.add(out, "bar clamp", Tethers.hook(slider, Vec3.ZERO), Tethers.hook(clamp, Vec3.ZERO), 0,
+        Tethers.add(out, "bar clamp", new Tie.Hook(slider, Vec3.ZERO), new Tie.Hook(clamp, Vec3.ZERO), 0,
                 "clamp around the bar, always");
         out.work("clamp", "Hang the clamp on the bar, close its latch before you let go, then tighten its screw.",
                 List.of("crossbar"), "",

@@ -48,8 +48,9 @@ public record BeamRails(PostStock rail, double length, double gauge, BeamRods ro
     public void build(Builder out, List<Port> on) {
         Surface surface = OverheadRails.ceiling(on.getFirst(), "Beam rails", "a beam to hang them under");
         int rodsToARail = OverheadRails.fixings(length, rods.pitch());
-        new OverheadRails(rail, length, gauge, rodsToARail, rods.pitch(), rods.holds(), STIFFNESS, "rod").build(out,
-                on.getFirst(), surface, "Rails under the beam");
+        new OverheadRails(rail, length, gauge, rodsToARail, rods.pitch(), rods.holds(), STIFFNESS, "rod", true)
+                .build(out,
+                        on.getFirst(), surface, "Rails under the beam");
         out.buy("Threaded rod " + rods.rod().label() + " × " + out.length(rods.depth() + 0.05)
                 + " with two nuts, a lock nut and a plate " + out.length(rods.plate()) + " square",
                 2 * rodsToARail, 1.5 + rods.rod().price(), "rails to the beam, each holds "

@@ -4,6 +4,7 @@ import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.stock.Bolt;
 import firmperch.stock.Material;
+import firmperch.stock.Overhead;
 
 /**
  * Threaded rods down through a beam, each with a plate on top of it. Lengths in m.
@@ -26,8 +27,6 @@ public record BeamRods(Bolt rod, Material wood, double width, double depth, doub
     private static final double ULTIMATE = 400.0 / 225;
     /** kmod of wood that is always loaded (EN 1995-1-1 table 3.1, from memory). */
     private static final double PERMANENT = 0.6;
-    /** Working factor on the ultimate of what is above people's heads: common practice, no source. */
-    private static final double ABOVE_PEOPLE = 5;
 
     public BeamRods {
         PARAMS.check(rod, wood, width, depth, pitch, plate);
@@ -42,7 +41,7 @@ public record BeamRods(Bolt rod, Material wood, double width, double depth, doub
     double holds() {
         double hole = rod.hole();
         double area = plate * plate - Math.PI / 4 * hole * hole;
-        return Math.min(rod.proofLoad() * ULTIMATE / ABOVE_PEOPLE, PERMANENT * wood.allowedAcross() * area);
+        return Math.min(rod.proofLoad() * ULTIMATE / Overhead.WORKING, PERMANENT * wood.allowedAcross() * area);
     }
 
     /** From a rod's middle to the beam's side at least: four diameters (EN 1995-1-1 table 8.4, from memory). */

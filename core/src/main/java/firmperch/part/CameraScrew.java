@@ -8,6 +8,7 @@ import firmperch.body.Joint;
 import firmperch.body.Motion;
 import firmperch.body.Placement;
 import firmperch.body.Port;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import java.util.List;
@@ -43,7 +44,7 @@ public record CameraScrew(double washers) implements Part {
                 Joint.Side.of(screw, Vec3.ZERO), null, Vec3.UP, new Hold.Free(), Give.NONE);
         out.mount(screw, Vec3.ZERO);
         out.buy("Screw 1/4-20 UNC × " + out.length(0.012), 1, 0.6, "camera to its plate");
-        Tethers.add(out, "camera's screw", Tethers.hook(plate.body(), plate.at().origin()),
-                Tethers.hook(screw, Vec3.ZERO), washers, "camera to what its screw is in, always");
+        Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
+                new Tie.Hook(screw, Vec3.ZERO), washers, "camera to what its screw is in, always");
     }
 }

@@ -44,7 +44,7 @@ public record CeilingRails(PostStock rail, double length, double gauge, JoistScr
         Surface surface = OverheadRails.ceiling(on.getFirst(), "Ceiling rails", "a ceiling to screw them under");
         int joists = OverheadRails.fixings(length, screws.pitch());
         double holds = screws.holds(rail.section().wall());
-        new OverheadRails(rail, length, gauge, joists, screws.pitch(), holds, STIFFNESS, "screw").build(out,
+        new OverheadRails(rail, length, gauge, joists, screws.pitch(), holds, STIFFNESS, "screw", false).build(out,
                 on.getFirst(), surface, "Rails under the joists");
         out.buy(screws.screw().label() + ", zinc", 2 * joists, screws.screw().price(), "rails to joists, each holds "
                 + out.show(Quantity.FORCE, holds) + " with a working factor of 5");

@@ -29,9 +29,10 @@ import java.util.List;
  * @param holds what one of them bears for good, N
  * @param stiffness of one, N/m
  * @param fixing what one is called: "screw"
+ * @param beam true if they hang from a beam along them, false from joists across
  */
 record OverheadRails(PostStock rail, double length, double gauge, int fixings, double pitch, double holds,
-        double stiffness, String fixing) {
+        double stiffness, String fixing, boolean beam) {
     /** A rail's end to the nearest fixing at least, and to the hanger inside, m. */
     static final double END = 0.05;
 
@@ -69,7 +70,7 @@ record OverheadRails(PostStock rail, double length, double gauge, int fixings, d
                 String name = (number > 0 ? "left " : "right ") + fixing + " " + (i + 1);
                 out.contact(new Contact.Anchor(out.spot(name, bar,
                         new Vec3(first + i * pitch, number * gauge / 2, 0), surface),
-                        new Contact.Bearing(stiffness, holds / FrameSolver.GRAVITY)));
+                        new Contact.Bearing(stiffness, holds / FrameSolver.GRAVITY), beam));
             }
         }
         out.offer("rails", new Port.Track(bars, END, length - END, gauge), body, Placement.at(-length / 2, 0, side / 2),

@@ -1,9 +1,7 @@
 package firmperch.part;
 
-import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Tie;
-import firmperch.body.Vec3;
 import java.util.List;
 
 /**
@@ -35,10 +33,5 @@ final class Tethers {
                 BREAKS / (STRAIN * cord)));
         out.buy("Cord tether Ø " + out.length(0.007) + " polyamide with two locking hooks, " + out.length(cord), 1, 6,
                 use);
-    }
-
-    /** A point of a body. */
-    static Tie.Hook hook(Body body, Vec3 at) {
-        return new Tie.Hook(body, at);
     }
 }

@@ -10,6 +10,7 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
+import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.units.Quantity;
@@ -48,7 +49,7 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
         out.mount(tilt, Vec3.ZERO);
         out.buy("Screw 3/8-16 UNC × " + out.length(0.020), 1, 0.8, "head to its bracket");
-        Tethers.add(out, "camera's screw", Tethers.hook(plate.body(), plate.at().origin()),
-                Tethers.hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
+        Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
+                new Tie.Hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
     }
 }

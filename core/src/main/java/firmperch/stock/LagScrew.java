@@ -14,8 +14,6 @@ import java.util.Locale;
 public record LagScrew(String id, String label, double diameter, double length, double thread, double price,
         String source) implements Catalogue.Row {
     private static final String SOURCE = "DIN 571 sizes, from memory; price common practice, no source";
-    /** Share of the ultimate withdrawal to work to above people's heads. */
-    public static final double WORKING = 5;
 
     /** Every screw known, the weakest first; a new one is a new row. */
     public static final Catalogue<LagScrew> ALL = new Catalogue<>("lag screw",
@@ -52,6 +50,6 @@ public record LagScrew(String id, String label, double diameter, double length, 
             return 0;
         }
         double share = Math.clamp(0.5 + 0.5 * (edge / diameter - 1.5) / 2.5, 0.5, 1);
-        return share * withdrawal(wood.density() / 1000, engaged) / WORKING;
+        return share * withdrawal(wood.density() / 1000, engaged) / Overhead.WORKING;
     }
 }

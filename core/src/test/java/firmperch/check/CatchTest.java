@@ -9,6 +9,10 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
+import firmperch.draw.Ink;
+import firmperch.draw.Scene;
+import firmperch.draw.Shape;
+import firmperch.draw.SideView;
 import firmperch.file.Samples;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
@@ -97,6 +101,19 @@ class CatchTest {
         }
         assertThat(sum).isCloseTo(s.weight(), within(1e-6 * s.weight()));
         assertThat(s.stands()).isFalse();
+        // Drawn as one beam along the rails, where joists would stand one at each screw.
+        Situation joists = Situation.of(Samples.all().get(2));
+        long beams = overhead(s);
+        assertThat(beams).isEqualTo(1);
+        assertThat(overhead(joists)).isEqualTo(6);
+    }
+
+    private static long overhead(Situation s) {
+        double ceiling = s.project().place().room().ceiling();
+        return SideView.of(Scene.of(s)).shapes().stream()
+                .filter(shape -> shape instanceof Shape.Area area && area.ink() == Ink.BENCH
+                        && area.points().stream().allMatch(p -> p.y() >= ceiling))
+                .count();
     }
 
     /**

@@ -255,14 +255,4 @@ class BuildTest {
         assertThat(Printable.missing(Demo.with("name", "Ζωή и мир"))).as("Greek and Cyrillic").isEmpty();
         assertThat(Printable.missing(Demo.with("name", "名前", "studio", "שלום"))).contains("“名前”").contains("“שלום”");
     }
-
-    /** What a spreadsheet would take for a formula, or for the end of a cell, stays words. */
-    @Test
-    void noNameBecomesAFormula() throws IOException {
-        Path file = folder.resolve("cuts.csv");
-        Lists.writeCuts(PLAN, file);
-        String text = Files.readString(file);
-        assertThat(text).startsWith("\uFEFFPart,Count,Material").contains("\r\n").doesNotContain("\n=");
-        assertThat(text).contains("Ø 8.4 mm").contains("\"");
-    }
 }
