@@ -1,6 +1,5 @@
 package firmperch.desk.app;
 
-import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
 import firmperch.desk.app.Shortcuts.Key;
 import firmperch.desk.document.Copies;
@@ -277,8 +276,6 @@ public final class DeskApp extends Application implements DeskView.Host {
     @Override
     public void switchTheme() {
         dark = !dark;
-        Application.setUserAgentStylesheet(
-                dark ? new PrimerDark().getUserAgentStylesheet() : new PrimerLight().getUserAgentStylesheet());
         desk.getStyleClass().remove("dark");
         if (dark) {
             desk.getStyleClass().add("dark");

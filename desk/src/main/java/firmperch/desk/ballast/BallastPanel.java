@@ -64,7 +64,7 @@ public final class BallastPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return working;
+        return working || form.filling() || reasons.filling();
     }
 
     /** The values by which the base is weighted. */
@@ -87,7 +87,7 @@ public final class BallastPanel implements Panel {
         form.refresh(project);
         reasons.show(assessment);
         boolean onlyMoved = sizedFor != null && project.onlyMovedFrom(sizedFor);
-        if (onlyMoved || box.getScene() == null) {
+        if (onlyMoved) {
             return;
         }
         sizedFor = project;

@@ -14,6 +14,8 @@ import java.util.Deque;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -44,6 +46,8 @@ public final class Document {
         thread.setDaemon(true);
         return thread;
     });
+    /** What a search is shared out to: all processors but one, which is the window's. */
+    private final ForkJoinPool crew = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1));
     private volatile long generation;
     private Project saved;
     private Object gesture;
@@ -238,12 +242,7 @@ public final class Document {
         }
         failure.set("");
         working.set(from.complete() ? "" : "looking at every pose");
-        run(mine, () -> {
-            // What is known at once is painted first; and of a drag's many edits only the one it rests on is worth the search.
-            Thread.sleep(from.complete() ? 250 : 50);
-            if (mine != generation) {
-                return;
-            }
+        run(mine, from.complete() ? 250 : 50, () -> {
             Assessment every = from.complete()
                     ? from
                     : Assessor.everyPose(from.project(), (share, what) -> report(mine, share * 0.2, what));
@@ -257,18 +256,20 @@ public final class Document {
         });
     }
 
-    /** A search that may be overtaken. */
-    private interface Search {
-        void run() throws InterruptedException;
-    }
-
-    private void run(long mine, Search search) {
+    /**
+     * A search that may be overtaken.
+     *
+     * @param wait ms; what is known at once is painted first, and of a drag's many edits only the one it rests on is worth it
+     */
+    private void run(long mine, long wait, Runnable search) {
         background.execute(() -> {
-            if (mine != generation) {
-                return;
-            }
             try {
-                search.run();
+                if (mine == generation) {
+                    Thread.sleep(wait);
+                }
+                if (mine == generation) {
+                    crew.invoke(ForkJoinTask.adapt(search));
+                }
             } catch (CancellationException | InterruptedException overtaken) {
                 LOG.debug("overtaken by the next edit");
             } catch (RuntimeException | Error e) {
@@ -310,7 +311,8 @@ public final class Document {
         Assessment from = assessment.get();
         long mine = ++generation;
         working.set("looking for cures");
-        run(mine, () -> publish(mine, Assessor.withCures(from, of, (share, what) -> report(mine, share, what)), true));
+        run(mine, 0,
+                () -> publish(mine, Assessor.withCures(from, of, (share, what) -> report(mine, share, what)), true));
     }
 
     /** Stops the search; what is known stays. */
@@ -333,5 +335,6 @@ public final class Document {
     public void close() {
         generation++;
         background.shutdownNow();
+        crew.shutdownNow();
     }
 }

@@ -194,6 +194,10 @@ final class FieldRow extends VBox {
     /** Shows the project's value, unless the person is just typing another or was just refused. */
     @SuppressWarnings("unchecked")
     void show(Project project) {
+        if (!path.leads(project)) {
+            // A part of another kind of rig, which its row outlives by a moment.
+            return;
+        }
         Object value = path.get(project);
         if (value != null && value.equals(known) && project.units() == knownIn) {
             return;

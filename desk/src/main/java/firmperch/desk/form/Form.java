@@ -1,9 +1,12 @@
 package firmperch.desk.form;
 
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.Gradually;
 import firmperch.project.Project;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
@@ -18,6 +21,7 @@ public final class Form extends VBox {
 
     private final List<FieldRow> rows = new ArrayList<>();
     private final Document document;
+    private final Gradually filling = new Gradually(this);
 
     public Form(Document document) {
         this.document = document;
@@ -36,22 +40,32 @@ public final class Form extends VBox {
         return form;
     }
 
-    /** Replaces the fields. */
+    /** Replaces the fields; they come over several frames. */
     public void show(List<Field.Section> sections) {
         rows.clear();
-        getChildren().clear();
+        List<Supplier<Node>> makers = new ArrayList<>();
         for (Field.Section section : sections) {
             if (!section.heading().isEmpty()) {
-                Label label = new Label(section.heading());
-                label.getStyleClass().add("section");
-                getChildren().add(label);
+                makers.add(() -> {
+                    Label label = new Label(section.heading());
+                    label.getStyleClass().add("section");
+                    return label;
+                });
             }
             for (Field field : section.fields()) {
-                FieldRow row = new FieldRow(field, document);
-                rows.add(row);
-                getChildren().add(row);
+                makers.add(() -> {
+                    FieldRow row = new FieldRow(field, document);
+                    rows.add(row);
+                    return row;
+                });
             }
         }
+        filling.fill(makers);
+    }
+
+    /** True while there are fields to come. */
+    public boolean filling() {
+        return filling.filling();
     }
 
     /** Shows the project's values. */

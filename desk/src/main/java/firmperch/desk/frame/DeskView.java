@@ -52,6 +52,7 @@ public final class DeskView extends BorderPane {
 
     private final Document document;
     private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
+    private final Map<Step, ScrollPane> scrolls = new EnumMap<>(Step.class);
     private final Map<Step, Supplier<Panel>> makers;
     private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
     private final Map<Step, StatusMark> stepMarks = new EnumMap<>(Step.class);
@@ -73,7 +74,8 @@ public final class DeskView extends BorderPane {
     private final Button undo = new Button();
     private final Button redo = new Button();
     private final StackPane middle = new StackPane();
-    private final ScrollPane panelScroll = new ScrollPane();
+    /** The steps' panels, all of them that were shown once: what left the window would have to be styled anew. */
+    private final StackPane sides = new StackPane();
     private Step step = Step.PERCH;
     private Station station;
     private Finding ghostOf;
@@ -111,10 +113,7 @@ public final class DeskView extends BorderPane {
         VBox centre = new VBox(verdictBar(), middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
-        panelScroll.setFitToWidth(true);
-        panelScroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        panelScroll.getStyleClass().add("panel-scroll");
-        setRight(new Island(panelScroll));
+        setRight(new Island(sides));
         document.assessment().addListener((o, was, is) -> refresh());
         document.working().addListener((o, was, is) -> showWorking());
         document.file().addListener((o, was, is) -> showName());
@@ -248,9 +247,26 @@ public final class DeskView extends BorderPane {
     private Panel panel(Step of) {
         return panels.computeIfAbsent(of, each -> {
             Panel made = makers.get(each).get();
+            ScrollPane scroll = new ScrollPane(made.side());
+            scroll.setFitToWidth(true);
+            scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+            scroll.getStyleClass().add("panel-scroll");
+            scrolls.put(each, scroll);
+            sides.getChildren().add(scroll);
+            if (made.middle() != null) {
+                middle.getChildren().add(made.middle());
+            }
             made.choose(station);
             return made;
         });
+    }
+
+    /** Of what is stacked only that one is seen, laid out and walked through with the keyboard. */
+    private static void only(StackPane stack, Node seen) {
+        for (Node each : stack.getChildren()) {
+            each.setVisible(each == seen);
+            each.setManaged(each == seen);
+        }
     }
 
     /** Shows another step of the work. */
@@ -258,12 +274,9 @@ public final class DeskView extends BorderPane {
         step = next;
         steps.get(next).setSelected(true);
         Panel panel = panel(next);
-        panelScroll.setContent(panel.side());
-        panelScroll.setVvalue(0);
-        Node content = panel.middle() == null ? views : panel.middle();
-        if (!middle.getChildren().equals(List.of(content))) {
-            middle.getChildren().setAll(content);
-        }
+        only(sides, scrolls.get(next));
+        scrolls.get(next).setVvalue(0);
+        only(middle, panel.middle() == null ? views : panel.middle());
         refresh();
     }
 
@@ -360,7 +373,12 @@ public final class DeskView extends BorderPane {
 
     /** True while anything shown is still being worked out. */
     public boolean busy() {
-        return !document.working().get().isEmpty() || panels.containsKey(step) && panels.get(step).busy();
+        return !document.working().get().isEmpty() || filling();
+    }
+
+    /** True while the step's panel is still being filled, or works something out of its own. */
+    public boolean filling() {
+        return panels.containsKey(step) && panels.get(step).busy();
     }
 
     private void showName() {

@@ -9,6 +9,7 @@ import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.widget.Card;
+import firmperch.desk.widget.Gradually;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.part.Gear;
@@ -19,6 +20,8 @@ import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -39,8 +42,9 @@ public final class GearPanel implements Panel {
     private final Label refused = new Label();
     private final Form spare;
     private final ReasonList reasons;
-    private final List<Form> forms = new ArrayList<>();
-    private int shownItems = -1;
+    /** The fields of each item that is shown; which item's is told by its place in the list. */
+    private final List<List<Form>> forms = new ArrayList<>();
+    private final Gradually filling = new Gradually(items);
 
     public GearPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
@@ -98,27 +102,31 @@ public final class GearPanel implements Panel {
                 Stream.of(names).map(name -> Field.at(document.project(), path + name)).toList());
     }
 
-    private void rebuild(Project project) {
-        shownItems = project.gear().items().size();
-        items.getChildren().clear();
-        forms.clear();
-        for (int i = 0; i < shownItems; i++) {
-            int index = i;
-            String path = "gear.items." + i + ".";
-            Form name = form(path, "name");
-            Form first = form(path, "mass", "left");
-            Form second = form(path, "forward", "up");
-            Form size = Form.of(document, Field.sections("", project.gear().items().get(i).size(),
-                    Path.of(path + "size")));
-            HBox.setHgrow(first, Priority.ALWAYS);
-            HBox.setHgrow(second, Priority.ALWAYS);
-            HBox pairs = new HBox(10, first, second);
-            pairs.getStyleClass().add("compact");
-            TitledPane room = new TitledPane("Size", size);
-            room.setExpanded(false);
-            forms.addAll(List.of(name, first, second, size));
-            items.getChildren().add(new Card("item " + (i + 1), () -> remove(index), name, pairs, room));
+    /** As many cards as there are items: each shows what stands in its place of the list. */
+    private void cards(Project project) {
+        int wanted = project.gear().items().size();
+        while (forms.size() > wanted) {
+            forms.removeLast();
+            items.getChildren().removeLast();
         }
+        filling.add(IntStream.range(forms.size(), wanted)
+                .<Supplier<Node>>mapToObj(i -> () -> card(i, project.gear().items().get(i).size())).toList());
+    }
+
+    private Card card(int index, GearItem.Size room) {
+        String path = "gear.items." + index + ".";
+        Form name = form(path, "name");
+        Form first = form(path, "mass", "left");
+        Form second = form(path, "forward", "up");
+        Form size = Form.of(document, Field.sections("", room, Path.of(path + "size")));
+        HBox.setHgrow(first, Priority.ALWAYS);
+        HBox.setHgrow(second, Priority.ALWAYS);
+        HBox pairs = new HBox(10, first, second);
+        pairs.getStyleClass().add("compact");
+        TitledPane more = new TitledPane("Size", size);
+        more.setExpanded(false);
+        forms.add(List.of(name, first, second, size));
+        return new Card("item " + (index + 1), () -> remove(index), name, pairs, more);
     }
 
     @Override
@@ -127,12 +135,16 @@ public final class GearPanel implements Panel {
     }
 
     @Override
+    public boolean busy() {
+        return filling.filling() || spare.filling() || reasons.filling()
+                || forms.stream().flatMap(List::stream).anyMatch(Form::filling);
+    }
+
+    @Override
     public void show(Assessment assessment) {
         Project project = assessment.project();
-        if (project.gear().items().size() != shownItems) {
-            rebuild(project);
-        }
-        forms.forEach(form -> form.refresh(project));
+        cards(project);
+        forms.forEach(card -> card.forEach(form -> form.refresh(project)));
         spare.refresh(project);
         total.setText(Words.unbroken(project.gear().items().size() + " items, "
                 + Quantity.MASS.show(project.gear().mass(), project.units()) + " together; with the spare "

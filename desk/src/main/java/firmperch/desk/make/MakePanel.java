@@ -1,7 +1,8 @@
 package firmperch.desk.make;
 
 import firmperch.desk.panel.Panel;
-import firmperch.desk.widget.Grid;
+import firmperch.desk.widget.Gradually;
+import firmperch.desk.widget.TableRow;
 import firmperch.desk.widget.Words;
 import firmperch.make.CutPiece;
 import firmperch.make.HardwareItem;
@@ -13,7 +14,11 @@ import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,12 +27,19 @@ import javafx.scene.layout.VBox;
 
 /** What to cut, buy, pour and do; the way to the build pack and the lists as files. */
 public final class MakePanel implements Panel {
+    /** Widths of the columns, per cent. */
+    private static final double[] CUTS = {16, 5, 17, 9, 9, 9, 35};
+    private static final double[] BOUGHT = {52, 6, 10, 32};
+
     private final VBox side = new VBox();
     private final VBox lists = new VBox();
     private final ScrollPane scroll = new ScrollPane(lists);
     private final VBox order = new VBox();
     private final Label unprintable = Words.of("caution", "");
+    private final Gradually page = new Gradually(lists);
+    private final Gradually work = new Gradually(order);
     private Assessment shown;
+    private List<Object> filledWith = List.of();
 
     public MakePanel(Runnable exportPack, Runnable exportLists) {
         lists.getStyleClass().add("page");
@@ -75,47 +87,49 @@ public final class MakePanel implements Panel {
         unprintable.setManaged(!missing.isEmpty());
         MakingPlan plan = MakingPlan.of(assessment);
         UnitSystem system = project.units();
-        lists.getChildren().setAll(Words.heading("Cut list, in " + system.label()), cuts(plan, system),
-                Words.heading("Hardware"), hardware(plan));
-        for (Pour pour : plan.pours()) {
-            lists.getChildren().addAll(Words.heading(pour.name()), pour(pour, system));
+        List<Object> told = List.of(plan.cuts(), plan.hardware(), plan.pours(), plan.order(), system);
+        if (!told.equals(filledWith)) {
+            filledWith = told;
+            page.fill(page(plan, system));
+            work.fill(plan.order().stream().flatMap(MakePanel::step).toList());
         }
-        lists.getChildren().add(Words.of("numbers",
+    }
+
+    @Override
+    public boolean busy() {
+        return page.filling() || work.filling();
+    }
+
+    private static List<Supplier<Node>> page(MakingPlan plan, UnitSystem system) {
+        List<Supplier<Node>> rows = new ArrayList<>();
+        rows.add(() -> Words.heading("Cut list, in " + system.label()));
+        rows.add(() -> TableRow.head(CUTS, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes"));
+        for (CutPiece piece : plan.cuts()) {
+            rows.add(() -> TableRow.of(CUTS, piece.part(), "" + piece.count(), piece.material(),
+                    Quantity.LENGTH.bare(piece.length(), system), Quantity.LENGTH.bare(piece.width(), system),
+                    Quantity.LENGTH.bare(piece.thickness(), system), Words.unbroken(piece.holes())));
+        }
+        rows.add(() -> Words.heading("Hardware"));
+        rows.add(() -> TableRow.head(BOUGHT, "Item", "No.", "Price", "For"));
+        for (HardwareItem item : plan.hardware()) {
+            rows.add(() -> TableRow.of(BOUGHT, item.item(), "" + item.count(),
+                    String.format(Locale.ROOT, "%.2f", item.price()), item.use()));
+        }
+        for (Pour pour : plan.pours()) {
+            rows.add(() -> Words.heading(pour.name()));
+            rows.add(() -> pour(pour, system));
+        }
+        rows.add(() -> Words.of("numbers",
                 String.format(Locale.ROOT, "All of it together costs about %.0f and weighs %s.", plan.bill().price(),
                         Quantity.MASS.show(plan.bill().mass(), system))));
-        order.getChildren().clear();
-        for (WorkStep step : plan.order()) {
-            add(step.number() + ". " + step.what(), "step");
-            if (!step.pause().isEmpty()) {
-                add("Wait – " + step.pause(), "hint");
-            }
-            if (!step.caution().isEmpty()) {
-                add(step.caution(), "caution");
-            }
-        }
+        return rows;
     }
 
-    private void add(String text, String style) {
-        order.getChildren().add(Words.of(style, text));
-    }
-
-    private static Grid cuts(MakingPlan plan, UnitSystem system) {
-        Grid grid = new Grid(new double[]{16, 5, 17, 9, 9, 9, 35}, "Part", "No.", "Material", "Length", "Width",
-                "Thick", "Holes");
-        for (CutPiece piece : plan.cuts()) {
-            grid.row(piece.part(), "" + piece.count(), piece.material(), Quantity.LENGTH.bare(piece.length(), system),
-                    Quantity.LENGTH.bare(piece.width(), system), Quantity.LENGTH.bare(piece.thickness(), system),
-                    Words.unbroken(piece.holes()));
-        }
-        return grid;
-    }
-
-    private static Grid hardware(MakingPlan plan) {
-        Grid grid = new Grid(new double[]{52, 6, 10, 32}, "Item", "No.", "Price", "For");
-        for (HardwareItem item : plan.hardware()) {
-            grid.row(item.item(), "" + item.count(), String.format(Locale.ROOT, "%.2f", item.price()), item.use());
-        }
-        return grid;
+    private static Stream<Supplier<Node>> step(WorkStep step) {
+        return Stream.of(new String[]{"step", step.number() + ". " + step.what()},
+                new String[]{"hint", step.pause().isEmpty() ? "" : "Wait – " + step.pause()},
+                new String[]{"caution", step.caution()})
+                .filter(line -> !line[1].isEmpty()).map(line -> () -> Words.of(line[0], line[1]));
     }
 
     private static Label pour(Pour p, UnitSystem system) {

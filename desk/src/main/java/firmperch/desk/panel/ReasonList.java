@@ -1,5 +1,6 @@
 package firmperch.desk.panel;
 
+import firmperch.desk.widget.Gradually;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.WideButton;
@@ -9,10 +10,11 @@ import firmperch.check.Verdict;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.function.BiPredicate;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -38,7 +40,10 @@ public final class ReasonList extends VBox {
         void seek(Finding finding);
     }
 
-    private final Map<String, Row> rows = new LinkedHashMap<>();
+    private final List<Row> rows = new ArrayList<>();
+    /** What is open, by the findings' ids: a row shows now this finding, now that. */
+    private final Set<String> open = new HashSet<>();
+    private final Gradually filling = new Gradually(this);
     private final Actions actions;
     private final BiPredicate<Assessment, Finding> wanted;
     private final boolean weakestFirst;
@@ -51,30 +56,40 @@ public final class ReasonList extends VBox {
         getStyleClass().add("reasons");
     }
 
-    /** Shows an assessment; rows stay open and in place while only their numbers change. */
+    /**
+     * Shows an assessment. The rows stay where they are and show what comes there now, as taking them out of the window and putting
+     * them back would style them all anew; what was open is open wherever it comes.
+     */
     public void show(Assessment assessment) {
         List<Finding> findings = new ArrayList<>(
                 assessment.told().stream().filter(f -> wanted.test(assessment, f)).toList());
         if (weakestFirst) {
             findings.sort(Assessment.WEAKEST_FIRST);
         }
-        List<Row> order = new ArrayList<>();
-        for (Finding finding : findings) {
-            Row row = rows.computeIfAbsent(finding.id(), id -> new Row(actions));
-            row.show(finding, assessment.project().units());
-            order.add(row);
+        UnitSystem units = assessment.project().units();
+        while (rows.size() > findings.size()) {
+            getChildren().remove(rows.removeLast());
         }
-        if (!getChildren().equals(order)) {
-            getChildren().setAll(order);
+        for (int i = 0; i < rows.size(); i++) {
+            rows.get(i).show(findings.get(i), units);
         }
+        filling.add(findings.stream().skip(rows.size()).<Supplier<Row>>map(finding -> () -> {
+            Row row = new Row(actions, open);
+            rows.add(row);
+            row.show(finding, units);
+            return row;
+        }).toList());
     }
 
-    /** Opens the first row, as when a station is chosen. */
-    public void openFirst() {
-        rows.values().forEach(row -> row.open(false));
-        if (!getChildren().isEmpty()) {
-            ((Row) getChildren().getFirst()).open(true);
-        }
+    /** True while there are rows to come. */
+    public boolean filling() {
+        return filling.filling();
+    }
+
+    /** Closes every row. */
+    public void closeAll() {
+        open.clear();
+        rows.forEach(Row::follow);
     }
 
     private static final class Row extends VBox {
@@ -93,13 +108,15 @@ public final class ReasonList extends VBox {
         private final VBox cures = new VBox(4);
         private final Hyperlink seek = new Hyperlink("look for what would better it");
         private final VBox detail = new VBox(formula, numbers, source, worst, cures, seek);
+        private final Set<String> open;
         private List<Finding.Cure> shownCures = List.of();
         private boolean sought;
         private Finding finding;
         private UnitSystem system;
 
-        Row(Actions actions) {
+        Row(Actions actions, Set<String> open) {
             this.actions = actions;
+            this.open = open;
             getStyleClass().add("reason");
             question.getStyleClass().add("question");
             question.setWrapText(true);
@@ -112,7 +129,14 @@ public final class ReasonList extends VBox {
             line.setAlignment(Pos.CENTER_LEFT);
             VBox box = new VBox(3, line, bar);
             head = new WideButton(box, "reason-head");
-            head.selectedProperty().addListener((o, was, is) -> fill());
+            head.setOnAction(e -> {
+                if (head.isSelected()) {
+                    open.add(finding.id());
+                } else {
+                    open.remove(finding.id());
+                }
+                fill();
+            });
             detail.getStyleClass().add("detail");
             Hyperlink show = new Hyperlink("show its worst pose");
             show.setOnAction(e -> actions.show(finding));
@@ -124,8 +148,10 @@ public final class ReasonList extends VBox {
             getChildren().add(head);
         }
 
-        void open(boolean open) {
-            head.setSelected(open);
+        /** Opens or closes as what it shows is open or not. */
+        void follow() {
+            head.setSelected(finding != null && open.contains(finding.id()));
+            fill();
         }
 
         void show(Finding next, UnitSystem units) {
@@ -143,7 +169,7 @@ public final class ReasonList extends VBox {
             VerdictStyle.set(bar, next.verdict());
             head.setId("reason-" + next.id());
             head.setAccessibleText(next.question().words() + " " + figures.getText() + ", " + next.verdict().word());
-            fill();
+            follow();
         }
 
         private String figures(Finding f) {

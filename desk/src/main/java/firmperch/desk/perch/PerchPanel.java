@@ -18,7 +18,6 @@ import firmperch.search.Choosing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -28,22 +27,20 @@ import javafx.scene.layout.VBox;
 /** The chosen station's part, as it is built, then its reasons and what would cure it. */
 public final class PerchPanel implements Panel {
     private final Document document;
-    private final ReasonList.Actions actions;
     private final VBox box = new VBox();
     private final Label title = new Label();
     private final Label place = new Label();
     private final Form form;
     private final Form joints;
-    private final VBox reasonBox = new VBox();
     private final MenuButton kinds = new MenuButton("Start from another kind of rig …");
     private final Background choosing = new Background("choosing");
-    private ReasonList reasons;
+    private final ReasonList reasons;
     private Station chosen;
     private List<String> settings = List.of();
 
     public PerchPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
-        this.actions = actions;
+        reasons = new ReasonList(actions, (a, f) -> Objects.equals(f.station(), chosen), true);
         form = new Form(document);
         joints = new Form(document);
         title.getStyleClass().add("panel-title");
@@ -57,8 +54,8 @@ public final class PerchPanel implements Panel {
             item.setOnAction(e -> start(kind));
             kinds.getItems().add(item);
         }
-        box.getChildren().addAll(title, place, form, reasonBox, joints, Words.heading("Another kind"), kinds);
-        reasonBox.getStyleClass().add("panel-part");
+        box.getChildren().addAll(title, place, form, Words.heading("Reasons"), reasons, joints,
+                Words.heading("Another kind"), kinds);
         box.getStyleClass().add("panel");
     }
 
@@ -75,16 +72,9 @@ public final class PerchPanel implements Panel {
     @Override
     public void choose(Station station) {
         chosen = station;
-        reasons = new ReasonList(actions, (a, f) -> Objects.equals(f.station(), station), true);
-        reasonBox.getChildren().setAll(Words.heading("Reasons"), reasons);
-        form.show(List.of());
+        reasons.closeAll();
         show(document.assessment().get());
-        // The answer first; the many fields follow in the next frame.
-        Platform.runLater(() -> {
-            if (chosen == station) {
-                form.show(sections(station));
-            }
-        });
+        form.show(sections(station));
     }
 
     /** What is edited there: the part's values, or the gear's camera. */
@@ -128,6 +118,11 @@ public final class PerchPanel implements Panel {
     @Override
     public Node side() {
         return box;
+    }
+
+    @Override
+    public boolean busy() {
+        return form.filling() || joints.filling() || reasons.filling();
     }
 
     @Override

@@ -41,6 +41,11 @@ public final class PlacePanel implements Panel {
     }
 
     @Override
+    public boolean busy() {
+        return forms.stream().anyMatch(Form::filling) || reasons.filling();
+    }
+
+    @Override
     public void show(Assessment assessment) {
         forms.forEach(form -> form.refresh(assessment.project()));
         reasons.show(assessment);

@@ -35,6 +35,11 @@ public final class ShotPanel implements Panel {
     }
 
     @Override
+    public boolean busy() {
+        return shot.filling() || reasons.filling();
+    }
+
+    @Override
     public void show(Assessment assessment) {
         Situation s = assessment.situation();
         answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "

@@ -38,6 +38,11 @@ public final class SteadyPanel implements Panel {
     }
 
     @Override
+    public boolean busy() {
+        return policy.filling() || reasons.filling();
+    }
+
+    @Override
     public void show(Assessment assessment) {
         Situation s = assessment.situation();
         now.setText(Words.unbroken("In this pose it leans " + s.show(Quantity.ANGLE, s.tipping().leastLean())

@@ -117,6 +117,12 @@ final class DeskFixture {
 
     void go(Step step) {
         robot.interact(() -> app.desk().go(step));
+        filled();
+    }
+
+    /** Waits until the step's panel is whole. */
+    void filled() {
+        until("the panel fills", () -> !app.desk().filling());
     }
 
     /** Types into the field of that path and presses Enter. */
@@ -142,16 +148,26 @@ final class DeskFixture {
     <T extends Node> T find(String id) {
         try {
             WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS,
-                    () -> robot.lookup((Node n) -> id.equals(n.getId())).tryQuery().isPresent());
+                    () -> robot.lookup((Node n) -> id.equals(n.getId()) && seen(n)).tryQuery().isPresent());
         } catch (TimeoutException e) {
             throw new AssertionError("there is no " + id, e);
         }
-        return (T) robot.lookup((Node n) -> id.equals(n.getId())).query();
+        return (T) robot.lookup((Node n) -> id.equals(n.getId()) && seen(n)).query();
+    }
+
+    /** Not in the panel of another step, which is only out of sight. */
+    private static boolean seen(Node node) {
+        for (Node at = node.getParent(); at != null; at = at.getParent()) {
+            if (!at.isVisible() && !at.isManaged()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Words anywhere in the window. */
     boolean says(String words) {
-        return robot.lookup(n -> n instanceof Label label && label.isVisible() && label.getText() != null
+        return robot.lookup(n -> n instanceof Label label && label.isVisible() && seen(label) && label.getText() != null
                 && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent();
     }
 

@@ -191,6 +191,7 @@ class DeskTest {
     @Test
     void aPartIsEditedBeforeItsReasons() {
         robot.clickOn("#station-arm");
+        desk.filled();
         Node length = desk.find("perch.arm.links.length");
         Node reason = desk.find("reason-friction@arm.lift");
         assertThat(length.localToScene(0, 0).getY()).isLessThan(reason.localToScene(0, 0).getY());

@@ -82,9 +82,10 @@ class RandomDrivingTest {
     private Random random;
     private DeskFixture desk;
     private final AtomicInteger late = new AtomicInteger();
-    private final AtomicLong latest = new AtomicLong();
+    private final AtomicInteger waits = new AtomicInteger();
+    private final AtomicLong longest = new AtomicLong();
     private volatile boolean settled;
-    private String doing = "";
+    private volatile String doing = "";
 
     @Start
     void start(Stage stage) {
@@ -144,6 +145,7 @@ class RandomDrivingTest {
         AtomicInteger done = new AtomicInteger();
         long began = System.nanoTime();
         long end = began + seconds * 1_000_000_000L;
+        Thread watch = Thread.ofPlatform().daemon().name("watch").start(this::watch);
         while (System.nanoTime() < end) {
             CountDownLatch over = new CountDownLatch(1);
             Platform.runLater(() -> {
@@ -157,9 +159,10 @@ class RandomDrivingTest {
             settled = System.nanoTime() - began > 5_000_000_000L;
             Thread.sleep(random.nextInt(25));
         }
-        System.out.printf("random driving: seed %d, %d s, %d acts, %d faults; longest act %.0f ms, %d over 100 ms%n",
-                seed,
-                seconds, done.get(), faults.size(), latest.get() / 1e6, late.get());
+        watch.interrupt();
+        System.out.printf(
+                "random driving: seed %d, %d s, %d acts, %d faults; looked at the interface thread %d times, longest wait %.0f ms, %d over 100 ms%n",
+                seed, seconds, done.get(), faults.size(), waits.get(), longest.get() / 1e6, late.get());
         assertThat(faults).isEmpty();
     }
 
@@ -171,18 +174,18 @@ class RandomDrivingTest {
         collect(top.getScene().getRoot(), all);
         if (top != desk.app.stage() && random.nextInt(4) == 0) {
             doing = "closing a dialog";
-            timed(top::hide);
+            guarded(top::hide);
             return;
         }
         switch (random.nextInt(10)) {
             case 0, 1 -> any(all, ButtonBase.class, b -> !(b instanceof MenuButton), b -> {
                 doing = "button " + b.getId() + " " + b.getText();
-                opening(b::fire);
+                guarded(b::fire);
             });
             case 2, 3 -> any(all, TextField.class, f -> f.isEditable(), f -> {
                 String text = TYPED[random.nextInt(TYPED.length)];
                 doing = "typing " + text + " into " + f.getId();
-                timed(() -> {
+                guarded(() -> {
                     f.requestFocus();
                     f.setText(text);
                     f.fireEvent(new ActionEvent());
@@ -190,7 +193,7 @@ class RandomDrivingTest {
             });
             case 4 -> any(all, ComboBox.class, c -> !c.getItems().isEmpty(), c -> {
                 doing = "choosing in " + c.getId();
-                timed(() -> c.getSelectionModel().select(random.nextInt(c.getItems().size())));
+                guarded(() -> c.getSelectionModel().select(random.nextInt(c.getItems().size())));
             });
             case 5, 6 -> any(all, DrawingPane.class, p -> true, this::drag);
             case 7 -> any(all, DrawingPane.class, p -> true, p -> {
@@ -198,13 +201,13 @@ class RandomDrivingTest {
                         KeyCode.PAGE_DOWN};
                 KeyCode code = codes[random.nextInt(codes.length)];
                 doing = "key " + code + " in " + p.getId();
-                timed(() -> Event.fireEvent(p,
+                guarded(() -> Event.fireEvent(p,
                         new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false)));
             });
             case 8 -> {
                 Step step = Step.values()[random.nextInt(Step.values().length)];
                 doing = "going to " + step;
-                timed(() -> desk.app.desk().go(step));
+                guarded(() -> desk.app.desk().go(step));
             }
             default -> menu(all);
         }
@@ -218,43 +221,43 @@ class RandomDrivingTest {
         double toX = x + random.nextGaussian() * 60;
         double toY = y + random.nextGaussian() * 60;
         // A frame each, as from a hand.
-        Platform.runLater(() -> timed(() -> mouse(pane, MouseEvent.MOUSE_DRAGGED, toX, toY)));
-        Platform.runLater(() -> timed(() -> mouse(pane, MouseEvent.MOUSE_RELEASED, toX, toY)));
+        Platform.runLater(() -> guarded(() -> mouse(pane, MouseEvent.MOUSE_DRAGGED, toX, toY)));
+        Platform.runLater(() -> guarded(() -> mouse(pane, MouseEvent.MOUSE_RELEASED, toX, toY)));
     }
 
-    /** Does something that may open a dialog, which runs a loop of its own until it is closed: that is no work. */
-    private void opening(Runnable what) {
-        int windows = Window.getWindows().size();
-        long[] shown = {0};
-        long start = System.nanoTime();
-        Platform.runLater(() -> shown[0] = System.nanoTime());
+    /** Does something, and remembers what went wrong in it. */
+    private void guarded(Runnable what) {
         try {
             what.run();
         } catch (RuntimeException | Error e) {
             fault(e);
         }
-        long took = (shown[0] > 0 ? shown[0] : System.nanoTime()) - start;
-        if (settled && took > FRAME) {
-            System.out.printf("%.0f ms: %s, %d windows before%n", took / 1e6, doing, windows);
-            late.incrementAndGet();
-            latest.accumulateAndGet(took, Math::max);
-        }
     }
 
-    /** Does something and sees how long the interface thread is busy with it. */
-    private void timed(Runnable what) {
-        long start = System.nanoTime();
-        try {
-            what.run();
-        } catch (RuntimeException | Error e) {
-            fault(e);
-        }
-        long took = System.nanoTime() - start;
-        if (settled) {
-            latest.accumulateAndGet(took, Math::max);
-            if (took > FRAME) {
-                System.out.printf("%.0f ms: %s%n", took / 1e6, doing);
-                late.incrementAndGet();
+    /**
+     * Asks the interface thread for a word all the time, and notes how long it had to wait for it: handlers, styling,
+     * layout, the collector, whatever holds it.
+     */
+    private void watch() {
+        while (!Thread.interrupted()) {
+            CountDownLatch answered = new CountDownLatch(1);
+            String meanwhile = doing;
+            long asked = System.nanoTime();
+            Platform.runLater(answered::countDown);
+            try {
+                answered.await();
+                long waited = System.nanoTime() - asked;
+                if (settled) {
+                    waits.incrementAndGet();
+                    longest.accumulateAndGet(waited, Math::max);
+                    if (waited > FRAME) {
+                        System.out.printf("%.0f ms: %s, then %s%n", waited / 1e6, meanwhile, doing);
+                        late.incrementAndGet();
+                    }
+                }
+                Thread.sleep(4);
+            } catch (InterruptedException e) {
+                return;
             }
         }
     }
@@ -276,7 +279,7 @@ class RandomDrivingTest {
             if (!items.isEmpty()) {
                 MenuItem item = items.get(random.nextInt(items.size()));
                 doing = "menu " + item.getText();
-                opening(item::fire);
+                guarded(item::fire);
             }
         });
     }
