@@ -38,9 +38,11 @@ final class OwnJava {
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(given);
         // Little memory, collected by one thread, does for both; a command ends before a slower, better compilation has paid.
+        // In the window what computes behind it has a lower priority, which Linux heeds only if told to; that it cannot raise any
+        // is not worth a warning.
         command.addAll(window
                 ? List.of("-Xmx136m", "-XX:MinHeapFreeRatio=10", "-XX:MaxHeapFreeRatio=20",
-                        "-XX:TrimNativeHeapInterval=10000")
+                        "-XX:TrimNativeHeapInterval=10000", "-XX:ThreadPriorityPolicy=1", "-XX:-PrintWarnings")
                 : List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1"));
         command.addAll(List.of("-XX:+UseSerialGC", "-XX:+IgnoreUnrecognizedVMOptions"));
         archive(command, Path.of(jar).toAbsolutePath(), window);

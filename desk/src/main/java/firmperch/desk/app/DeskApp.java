@@ -7,7 +7,6 @@ import firmperch.desk.document.Document;
 import firmperch.desk.document.RecentFiles;
 import firmperch.desk.document.Settings;
 import firmperch.desk.document.UserData;
-import firmperch.desk.draw.Palette;
 import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
 import firmperch.file.Samples;
@@ -50,7 +49,6 @@ public final class DeskApp extends Application implements DeskView.Host {
     private CompletableFuture<List<Project>> samples;
     private Questions questions;
     private String trouble = "";
-    private boolean dark;
 
     @Override
     public void start(Stage primary) {
@@ -275,12 +273,7 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     @Override
     public void switchTheme() {
-        dark = !dark;
-        desk.getStyleClass().remove("dark");
-        if (dark) {
-            desk.getStyleClass().add("dark");
-        }
-        desk.palette(dark ? Palette.DARK : Palette.LIGHT);
+        desk.dark(!desk.dark());
     }
 
     DeskView desk() {

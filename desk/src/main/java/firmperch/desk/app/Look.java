@@ -1,8 +1,6 @@
 package firmperch.desk.app;
 
 import firmperch.desk.frame.DeskView;
-import javafx.scene.Parent;
-import javafx.scene.Scene;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.DialogPane;
 import javafx.scene.layout.Region;
@@ -22,10 +20,8 @@ final class Look {
         pane.setMinHeight(Region.USE_PREF_SIZE);
         pane.getStylesheets().add(DeskView.STYLE);
         pane.getStyleClass().add("desk");
-        Scene scene = owner == null ? null : owner.getScene();
-        Parent root = scene == null ? null : scene.getRoot();
-        if (root != null && root.getStyleClass().contains("dark")) {
-            pane.getStyleClass().add("dark");
+        if (owner.getScene().getRoot() instanceof DeskView desk && desk.dark()) {
+            pane.getStyleClass().add(DeskView.DARK);
         }
     }
 }

@@ -50,7 +50,7 @@ public final class Background {
         };
         Thread.ofPlatform().daemon().name(name).start(() -> {
             try {
-                T result = work.apply(progress);
+                T result = Crew.compute(() -> work.apply(progress));
                 hand(mine, () -> done.accept(result));
             } catch (CancellationException overtaken) {
                 LOG.debug("{} overtaken", name);
@@ -60,7 +60,7 @@ public final class Background {
             } catch (IOException e) {
                 LOG.warn("{} not done", name, e);
                 hand(mine, () -> failed.accept(e instanceof UnusableFile ? e.getMessage() : DiskTrouble.words(e)));
-            } catch (RuntimeException | Error e) {
+            } catch (Exception | Error e) {
                 LOG.error("{} failed", name, e);
                 hand(mine, () -> failed.accept("it failed; why is in " + LogFile.place()));
             }

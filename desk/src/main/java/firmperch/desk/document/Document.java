@@ -14,8 +14,6 @@ import java.util.Deque;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.ForkJoinPool;
-import java.util.concurrent.ForkJoinTask;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -46,8 +44,6 @@ public final class Document {
         thread.setDaemon(true);
         return thread;
     });
-    /** What a search is shared out to: all processors but one, which is the window's. */
-    private final ForkJoinPool crew = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1));
     private volatile long generation;
     private Project saved;
     private Object gesture;
@@ -245,15 +241,24 @@ public final class Document {
         run(mine, from.complete() ? 250 : 50, () -> {
             Assessment every = from.complete()
                     ? from
-                    : Assessor.everyPose(from.project(), (share, what) -> report(mine, share * 0.2, what));
+                    : Crew.compute(() -> Assessor.everyPose(from.project(),
+                            (share, what) -> report(mine, share * 0.2, what)));
             publish(mine, every, false);
             // What the sentence tells comes first, then how far it reaches, the rest of the cures after them.
-            Assessment told = Assessor.withCheapest(every, (share, what) -> report(mine, 0.2, what));
+            Assessment told = Crew
+                    .compute(() -> Assessor.withCheapest(every, (share, what) -> report(mine, 0.2, what)));
             publish(mine, told, false);
-            Assessment reaches = Assessor.withCoverage(told, (share, what) -> report(mine, 0.25, what));
+            Assessment reaches = Crew
+                    .compute(() -> Assessor.withCoverage(told, (share, what) -> report(mine, 0.25, what)));
             publish(mine, reaches, false);
-            publish(mine, Assessor.withCures(reaches, (share, what) -> report(mine, 0.3 + share * 0.7, what)), true);
+            publish(mine, Crew.compute(() -> Assessor.withCures(reaches,
+                    (share, what) -> report(mine, 0.3 + share * 0.7, what))), true);
         });
+    }
+
+    /** What is searched for, one thing after the other. */
+    private interface Search {
+        void run() throws Exception;
     }
 
     /**
@@ -261,18 +266,18 @@ public final class Document {
      *
      * @param wait ms; what is known at once is painted first, and of a drag's many edits only the one it rests on is worth it
      */
-    private void run(long mine, long wait, Runnable search) {
+    private void run(long mine, long wait, Search search) {
         background.execute(() -> {
             try {
                 if (mine == generation) {
                     Thread.sleep(wait);
                 }
                 if (mine == generation) {
-                    crew.invoke(ForkJoinTask.adapt(search));
+                    search.run();
                 }
             } catch (CancellationException | InterruptedException overtaken) {
                 LOG.debug("overtaken by the next edit");
-            } catch (RuntimeException | Error e) {
+            } catch (Exception | Error e) {
                 LOG.error("assessment failed", e);
                 Platform.runLater(() -> {
                     if (mine == generation) {
@@ -312,7 +317,9 @@ public final class Document {
         long mine = ++generation;
         working.set("looking for cures");
         run(mine, 0,
-                () -> publish(mine, Assessor.withCures(from, of, (share, what) -> report(mine, share, what)), true));
+                () -> publish(mine,
+                        Crew.compute(() -> Assessor.withCures(from, of, (share, what) -> report(mine, share, what))),
+                        true));
     }
 
     /** Stops the search; what is known stays. */
@@ -335,6 +342,5 @@ public final class Document {
     public void close() {
         generation++;
         background.shutdownNow();
-        crew.shutdownNow();
     }
 }

@@ -16,12 +16,14 @@ import firmperch.desk.prove.ProvePanel;
 import firmperch.desk.shot.ShotPanel;
 import firmperch.desk.steady.SteadyPanel;
 import firmperch.desk.widget.Island;
+import firmperch.desk.widget.OverFrames;
 import firmperch.desk.widget.StatusMark;
 import firmperch.draw.Ghost;
 import firmperch.draw.Scene;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +52,9 @@ public final class DeskView extends BorderPane {
     /** Where its style sheet is. */
     public static final String STYLE = DeskView.class.getResource("/firmperch/desk/desk.css").toExternalForm();
 
+    /** The style class of what is dark. */
+    public static final String DARK = "dark";
+
     private final Document document;
     private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
     private final Map<Step, ScrollPane> scrolls = new EnumMap<>(Step.class);
@@ -76,6 +81,10 @@ public final class DeskView extends BorderPane {
     private final StackPane middle = new StackPane();
     /** The steps' panels, all of them that were shown once: what left the window would have to be styled anew. */
     private final StackPane sides = new StackPane();
+    /** The parts of the desk that have their colours each for itself. */
+    private final List<Node> coloured = new ArrayList<>();
+    private final OverFrames colouring = new OverFrames();
+    private boolean dark;
     private Step step = Step.PERCH;
     private Station station;
     private Finding ghostOf;
@@ -108,9 +117,12 @@ public final class DeskView extends BorderPane {
                 () -> new MakePanel(host::exportPack, host::exportLists), Step.PROVE, () -> new ProvePanel(document));
         loadPath = new LoadPath(this::choose);
         views = new Views(document, this::choose, this::say);
-        setTop(header());
+        Node header = header();
+        Node bar = verdictBar();
+        coloured.addAll(List.of(header, bar, views, loadPath));
+        setTop(header);
         setLeft(new Island(loadPath));
-        VBox centre = new VBox(verdictBar(), middle);
+        VBox centre = new VBox(bar, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
         setRight(new Island(sides));
@@ -253,8 +265,12 @@ public final class DeskView extends BorderPane {
             scroll.getStyleClass().add("panel-scroll");
             scrolls.put(each, scroll);
             sides.getChildren().add(scroll);
+            colour(scroll);
+            coloured.add(scroll);
             if (made.middle() != null) {
                 middle.getChildren().add(made.middle());
+                colour(made.middle());
+                coloured.add(made.middle());
             }
             made.choose(station);
             return made;
@@ -420,10 +436,28 @@ public final class DeskView extends BorderPane {
         noticeAction.setVisible(true);
     }
 
-    /** Light or dark drawings. */
-    public void palette(Palette palette) {
-        views.palette(palette);
-        refresh();
+    /** Light or dark, one part of the desk after the other: to style all of it at once takes too long for a frame. */
+    public void dark(boolean wanted) {
+        dark = wanted;
+        views.palette(dark ? Palette.DARK : Palette.LIGHT);
+        show(document.assessment().get());
+        colouring.begin(coloured.stream().<Runnable>map(part -> () -> colour(part)).toList());
+    }
+
+    /** Whether it is dark. */
+    public boolean dark() {
+        return dark;
+    }
+
+    private void colour(Node part) {
+        if (part.getStyleClass().contains(DARK) != dark) {
+            if (dark) {
+                part.getStyleClass().add(DARK);
+            } else {
+                part.getStyleClass().remove(DARK);
+            }
+            part.applyCss();
+        }
     }
 
     private void make(Finding.Cure chosen) {

@@ -40,6 +40,7 @@ public final class ProvePanel implements Panel {
     private final Label refused = new Label();
     private final Background background = new Background("predictions");
     private Project shown;
+    private List<Measurement> told = List.of();
     private boolean working;
 
     public ProvePanel(Document document) {
@@ -115,10 +116,13 @@ public final class ProvePanel implements Panel {
         }
     }
 
-    private void remove(int index) {
+    /** Takes a measurement away, if it still is where it was when its card was made. */
+    private void remove(int index, Measurement measured) {
         List<Measurement> log = new ArrayList<>(document.project().log());
-        log.remove(index);
-        document.edit(document.project().with(log));
+        if (index < log.size() && log.get(index).equals(measured)) {
+            log.remove(index);
+            document.edit(document.project().with(log));
+        }
     }
 
     @Override
@@ -141,6 +145,10 @@ public final class ProvePanel implements Panel {
             kind.getItems().setAll(kinds);
             kind.setValue(kinds.getFirst());
         }
+        if (!list.getChildren().isEmpty() && !project.log().equals(told)) {
+            // Cards of another log are neither looked at nor pressed.
+            list.getChildren().setAll(Words.of("hint", "Working out the predictions …"));
+        }
         // Each is a rig of its own to be worked out.
         working = true;
         background.run(progress -> project.log().stream().map(m -> Prediction.of(project, m)).toList(), all -> {
@@ -153,6 +161,7 @@ public final class ProvePanel implements Panel {
     }
 
     private void fill(Project project, List<Comparison> predicted) {
+        told = project.log();
         list.getChildren().clear();
         for (int i = predicted.size() - 1; i >= 0; i--) {
             list.getChildren().add(card(project, i, predicted.get(i)));
@@ -176,6 +185,6 @@ public final class ProvePanel implements Panel {
         Label words = Words.of("numbers", comparison.inWords(project.units()));
         Label remark = Words.of("hint", measured.note());
         remark.setManaged(!measured.note().isEmpty());
-        return new Card("the measurement of " + measured.date(), () -> remove(index), title, figures, words, remark);
+        return new Card("the measurement of " + measured.date(), () -> remove(index, measured), title, figures, words, remark);
     }
 }

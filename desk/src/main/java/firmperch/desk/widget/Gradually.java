@@ -1,10 +1,8 @@
 package firmperch.desk.widget;
 
-import java.util.ArrayDeque;
 import java.util.Collection;
-import java.util.Deque;
+import java.util.List;
 import java.util.function.Supplier;
-import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 
@@ -13,30 +11,30 @@ import javafx.scene.layout.Pane;
  * once would hold up the hand. Nothing is made before the box is in a window, as it could not be styled there.
  */
 public final class Gradually {
-    /** What may be spent of a frame, which is 16 ms, ns. */
-    private static final long SHARE = 6_000_000;
-
     private final Pane box;
-    private final Deque<Supplier<? extends Node>> waiting = new ArrayDeque<>();
-    private final AnimationTimer frames = new AnimationTimer() {
-        @Override
-        public void handle(long now) {
-            some();
-        }
-    };
+    private final OverFrames frames = new OverFrames();
+    private List<Runnable> held = List.of();
 
     /** @param box that is filled; in it already may stand what stays */
     public Gradually(Pane box) {
         this.box = box;
-        // Not at once: the window is just taking it in.
-        box.sceneProperty().addListener((o, was, is) -> frames.start());
+        box.sceneProperty().addListener((o, was, is) -> {
+            if (is != null && !held.isEmpty()) {
+                // Not at once: the window is just taking it in.
+                frames.next(held);
+                held = List.of();
+            }
+        });
     }
 
     /** Adds what those make after what is in the box, in place of what else was still to come. */
     public void add(Collection<? extends Supplier<? extends Node>> makers) {
-        waiting.clear();
-        waiting.addAll(makers);
-        some();
+        List<Runnable> tasks = makers.stream().<Runnable>map(maker -> () -> put(maker.get())).toList();
+        if (box.getScene() == null) {
+            held = tasks;
+        } else {
+            frames.begin(tasks);
+        }
     }
 
     /** Empties the box and fills it anew. */
@@ -45,22 +43,13 @@ public final class Gradually {
         add(makers);
     }
 
-    private void some() {
-        long begun = System.nanoTime();
-        while (box.getScene() != null && !waiting.isEmpty() && System.nanoTime() - begun < SHARE) {
-            Node made = waiting.poll().get();
-            box.getChildren().add(made);
-            made.applyCss();
-        }
-        if (box.getScene() == null || waiting.isEmpty()) {
-            frames.stop();
-        } else {
-            frames.start();
-        }
+    private void put(Node made) {
+        box.getChildren().add(made);
+        made.applyCss();
     }
 
     /** True while there is more to come. */
     public boolean filling() {
-        return !waiting.isEmpty();
+        return frames.going() || !held.isEmpty();
     }
 }

@@ -22,6 +22,7 @@ import java.util.logging.Handler;
 import java.util.logging.Level;
 import java.util.logging.LogRecord;
 import java.util.logging.Logger;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.event.Event;
@@ -84,6 +85,7 @@ class RandomDrivingTest {
     private final AtomicInteger late = new AtomicInteger();
     private final AtomicInteger waits = new AtomicInteger();
     private final AtomicLong longest = new AtomicLong();
+    private Thread interfaceThread;
     private volatile boolean settled;
     private volatile String doing = "";
 
@@ -97,7 +99,8 @@ class RandomDrivingTest {
         desk.open();
         Logger.getLogger("").addHandler(log);
         robot.interact(() -> {
-            Thread.currentThread().setUncaughtExceptionHandler((t, e) -> fault(e));
+            interfaceThread = Thread.currentThread();
+            interfaceThread.setUncaughtExceptionHandler((t, e) -> fault(e));
             desk.app.ask(new Dialogs(desk.app.stage()) {
                 @Override
                 public File fileToOpen(Path begin) {
@@ -242,16 +245,19 @@ class RandomDrivingTest {
         while (!Thread.interrupted()) {
             CountDownLatch answered = new CountDownLatch(1);
             String meanwhile = doing;
+            List<String> busy = new ArrayList<>();
             long asked = System.nanoTime();
             Platform.runLater(answered::countDown);
             try {
-                answered.await();
+                while (!answered.await(20, TimeUnit.MILLISECONDS)) {
+                    busy.add(where(interfaceThread.getStackTrace()));
+                }
                 long waited = System.nanoTime() - asked;
                 if (settled) {
                     waits.incrementAndGet();
                     longest.accumulateAndGet(waited, Math::max);
                     if (waited > FRAME) {
-                        System.out.printf("%.0f ms: %s, then %s%n", waited / 1e6, meanwhile, doing);
+                        System.out.printf("%.0f ms: %s, then %s; in %s%n", waited / 1e6, meanwhile, doing, busy);
                         late.incrementAndGet();
                     }
                 }
@@ -260,6 +266,14 @@ class RandomDrivingTest {
                 return;
             }
         }
+    }
+
+    /** What a thread is at, in a word: of our own, or of the toolkit where it is at none of ours. */
+    private static String where(StackTraceElement[] stack) {
+        return Stream.of(stack).filter(e -> e.getClassName().startsWith("firmperch.")
+                || List.of("doProcessCSS", "doLayoutPass", "uploadPixels").contains(e.getMethodName()))
+                .findFirst().map(e -> e.getClassName().replaceAll(".*\\.", "") + "." + e.getMethodName())
+                .orElse("waiting");
     }
 
     private static void mouse(Node at, javafx.event.EventType<MouseEvent> type, double x, double y) {
