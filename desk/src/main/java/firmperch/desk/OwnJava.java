@@ -17,6 +17,19 @@ import java.util.OptionalInt;
  * time. Who gives {@code java} such options himself is left with them. Written without what is slow to load.
  */
 final class OwnJava {
+    /**
+     * A window is never to stand still while memory is collected, which of a hundred megabytes takes a seventh of a second if it is
+     * done at a stretch, and gives back what it does not need. What computes behind it has a lower priority, which Linux heeds only if
+     * told to; that it may raise none is not worth a warning.
+     */
+    private static final List<String> WINDOW = List.of("-Xmx256m", "-XX:+UseG1GC", "-XX:G1HeapRegionSize=1m",
+            "-XX:MaxGCPauseMillis=50", "-XX:+ExplicitGCInvokesConcurrent", "-XX:MinHeapFreeRatio=20",
+            "-XX:MaxHeapFreeRatio=40", "-XX:TrimNativeHeapInterval=10000", "-XX:ThreadPriorityPolicy=1",
+            "-XX:-PrintWarnings");
+    /** A command ends before a slower, better compilation, or a collector of several threads, has paid. */
+    private static final List<String> COMMAND = List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1",
+            "-XX:+UseSerialGC");
+
     private OwnJava() {
     }
 
@@ -37,14 +50,8 @@ final class OwnJava {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(given);
-        // Little memory, collected by one thread, does for both; a command ends before a slower, better compilation has paid.
-        // In the window what computes behind it has a lower priority, which Linux heeds only if told to; that it cannot raise any
-        // is not worth a warning.
-        command.addAll(window
-                ? List.of("-Xmx136m", "-XX:MinHeapFreeRatio=10", "-XX:MaxHeapFreeRatio=20",
-                        "-XX:TrimNativeHeapInterval=10000", "-XX:ThreadPriorityPolicy=1", "-XX:-PrintWarnings")
-                : List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1"));
-        command.addAll(List.of("-XX:+UseSerialGC", "-XX:+IgnoreUnrecognizedVMOptions"));
+        command.addAll(window ? WINDOW : COMMAND);
+        command.add("-XX:+IgnoreUnrecognizedVMOptions");
         archive(command, Path.of(jar).toAbsolutePath(), window);
         command.add("-D" + FirstFrame.STARTED + "=" + started);
         command.add("-jar");

@@ -7,6 +7,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Words;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
@@ -20,13 +21,12 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** How much ballast the policy needs, in which mix, and what tipping asks. */
 public final class BallastPanel implements Panel {
     private final Document document;
     private final Background background = new Background("ballast");
-    private final VBox box = new VBox();
+    private final Column box = new Column();
     private final Label answer = new Label();
     private final Label bags = new Label();
     private final Button apply = new Button("Pour that much");

@@ -1,5 +1,6 @@
 package firmperch.desk.form;
 
+import firmperch.desk.widget.Column;
 import firmperch.desk.document.Document;
 import firmperch.param.Param;
 import firmperch.param.Path;
@@ -21,13 +22,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /**
  * A label, an editor and, where the last entry was refused, a sentence that says why; the project keeps its last good
  * value until then.
  */
-final class FieldRow extends VBox {
+final class FieldRow extends Column {
     /** A field's property: true while something has been typed in it that is not taken yet. */
     static final String UNTAKEN = "untaken";
 

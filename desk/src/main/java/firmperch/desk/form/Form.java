@@ -1,6 +1,7 @@
 package firmperch.desk.form;
 
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Gradually;
 import firmperch.project.Project;
 import java.util.ArrayList;
@@ -8,10 +9,9 @@ import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** Fields under each other, edited in place. */
-public final class Form extends VBox {
+public final class Form extends Column {
     /** True while something has been typed in a field that is not taken yet: then undo is the field's own. */
     public static boolean untaken(javafx.scene.control.TextInputControl field) {
         return field.getProperties().containsKey(FieldRow.UNTAKEN)

@@ -8,6 +8,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Card;
 import firmperch.desk.widget.Gradually;
 import firmperch.desk.widget.Words;
@@ -29,15 +30,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TitledPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** Everything that hangs on the head, each with its mass and where its weight sits. */
 public final class GearPanel implements Panel {
     private static final int MOST = 50;
 
     private final Document document;
-    private final VBox box = new VBox();
-    private final VBox items = new VBox();
+    private final Column box = new Column();
+    private final Column items = new Column();
     private final Label total = new Label();
     private final Label refused = new Label();
     private final Form spare;

@@ -1,6 +1,7 @@
 package firmperch.desk.make;
 
 import firmperch.desk.panel.Panel;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Gradually;
 import firmperch.desk.widget.TableRow;
 import firmperch.desk.widget.Words;
@@ -23,7 +24,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.VBox;
 
 /** What to cut, buy, pour and do; the way to the build pack and the lists as files. */
 public final class MakePanel implements Panel {
@@ -31,10 +31,10 @@ public final class MakePanel implements Panel {
     private static final double[] CUTS = {16, 5, 17, 9, 9, 9, 35};
     private static final double[] BOUGHT = {52, 6, 10, 32};
 
-    private final VBox side = new VBox();
-    private final VBox lists = new VBox();
+    private final Column side = new Column();
+    private final Column lists = new Column();
     private final ScrollPane scroll = new ScrollPane(lists);
-    private final VBox order = new VBox();
+    private final Column order = new Column();
     private final Label unprintable = Words.of("caution", "");
     private final Gradually page = new Gradually(lists);
     private final Gradually work = new Gradually(order);
@@ -55,7 +55,7 @@ public final class MakePanel implements Panel {
         csv.setOnAction(e -> exportLists.run());
         Label heading = Words.heading("Order of work");
         Label cautions = Words.of("caution", String.join("\n", MakingPlan.cautions()));
-        VBox buttons = new VBox(8, pack, csv);
+        Column buttons = new Column(8, pack, csv);
         pack.setMaxWidth(Double.MAX_VALUE);
         csv.setMaxWidth(Double.MAX_VALUE);
         pack.getStyleClass().add("strong");

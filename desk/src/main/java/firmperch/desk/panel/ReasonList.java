@@ -1,5 +1,6 @@
 package firmperch.desk.panel;
 
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Gradually;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
@@ -21,10 +22,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** Findings with what is asked and available; each opens to its formula, source, worst pose and cures. */
-public final class ReasonList extends VBox {
+public final class ReasonList extends Column {
     /** What the list can be told to do. */
     public interface Actions {
         /** Shows a finding's worst pose as a ghost. */
@@ -92,7 +92,7 @@ public final class ReasonList extends VBox {
         rows.forEach(Row::follow);
     }
 
-    private static final class Row extends VBox {
+    private static final class Row extends Column {
         private final Actions actions;
         private final StatusMark mark = new StatusMark(16);
         private final Label question = new Label();
@@ -104,10 +104,10 @@ public final class ReasonList extends VBox {
         private final Label numbers = Words.of("numbers", "");
         private final Label source = Words.of("hint", "");
         private final Label search = Words.of("hint", "");
-        private final VBox worst = new VBox(4);
-        private final VBox cures = new VBox(4);
+        private final Column worst = new Column(4);
+        private final Column cures = new Column(4);
         private final Hyperlink seek = new Hyperlink("look for what would better it");
-        private final VBox detail = new VBox(formula, numbers, source, worst, cures, seek);
+        private final Column detail = new Column(formula, numbers, source, worst, cures, seek);
         private final Set<String> open;
         private List<Finding.Cure> shownCures = List.of();
         private boolean sought;
@@ -127,7 +127,7 @@ public final class ReasonList extends VBox {
             bar.setMaxWidth(Double.MAX_VALUE);
             HBox line = new HBox(8, mark, question, figures);
             line.setAlignment(Pos.CENTER_LEFT);
-            VBox box = new VBox(3, line, bar);
+            Column box = new Column(3, line, bar);
             head = new WideButton(box, "reason-head");
             head.setOnAction(e -> {
                 if (head.isSelected()) {
@@ -218,7 +218,7 @@ public final class ReasonList extends VBox {
                 + (cure.price().isEmpty() ? "" : " · " + cure.price()));
         effect.getStyleClass().addAll("cure-effect", cure.verdict().word());
         effect.setWrapText(true);
-        VBox box = new VBox(what, effect);
+        Column box = new Column(what, effect);
         if (!cure.worsens().isEmpty()) {
             Label but = new Label("but then: " + String.join(" ", cure.worsens()));
             but.getStyleClass().addAll("hint", "gives");

@@ -7,6 +7,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.part.Kind;
@@ -22,12 +23,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.layout.VBox;
 
 /** The chosen station's part, as it is built, then its reasons and what would cure it. */
 public final class PerchPanel implements Panel {
     private final Document document;
-    private final VBox box = new VBox();
+    private final Column box = new Column();
     private final Label title = new Label();
     private final Label place = new Label();
     private final Form form;

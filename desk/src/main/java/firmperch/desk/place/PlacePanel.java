@@ -6,17 +6,17 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** The room, the bench, and where the perch stands between them. */
 public final class PlacePanel implements Panel {
-    private final VBox box = new VBox();
+    private final Column box = new Column();
     private final List<Form> forms;
     private final ReasonList reasons;
     private final Label reach = Words.of("hint", "");

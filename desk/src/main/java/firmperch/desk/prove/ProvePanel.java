@@ -1,5 +1,6 @@
 package firmperch.desk.prove;
 
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Card;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
@@ -25,14 +26,13 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 
 /** What was measured on the built perch, beside what was predicted, with the difference in words. */
 public final class ProvePanel implements Panel {
     private final Document document;
-    private final VBox side = new VBox();
-    private final VBox list = new VBox();
+    private final Column side = new Column();
+    private final Column list = new Column();
     private final TextField date = new TextField(LocalDate.now().toString());
     private final ComboBox<Measurement.Kind> kind = new ComboBox<>();
     private final TextField value = new TextField();
@@ -185,6 +185,7 @@ public final class ProvePanel implements Panel {
         Label words = Words.of("numbers", comparison.inWords(project.units()));
         Label remark = Words.of("hint", measured.note());
         remark.setManaged(!measured.note().isEmpty());
-        return new Card("the measurement of " + measured.date(), () -> remove(index, measured), title, figures, words, remark);
+        return new Card("the measurement of " + measured.date(), () -> remove(index, measured), title, figures, words,
+                remark);
     }
 }

@@ -8,16 +8,16 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
 public final class ShotPanel implements Panel {
-    private final VBox box = new VBox();
+    private final Column box = new Column();
     private final Label answer = Words.of("answer", "");
     private final Form shot;
     private final ReasonList reasons;

@@ -6,6 +6,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
@@ -13,11 +14,10 @@ import firmperch.units.Quantity;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TitledPane;
-import javafx.scene.layout.VBox;
 
 /** Every reason, the weakest first, and what is asked of a perch. */
 public final class SteadyPanel implements Panel {
-    private final VBox box = new VBox();
+    private final Column box = new Column();
     private final Label now = Words.of("answer", "");
     private final ReasonList reasons;
     private final Form policy;

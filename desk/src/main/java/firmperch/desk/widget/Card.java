@@ -4,10 +4,9 @@ import firmperch.desk.frame.LoadPath;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** One thing of a list in a panel, with a button that takes it off the list. */
-public final class Card extends VBox {
+public final class Card extends Column {
     /** A card with that content; its button is announced as removing what is named. */
     public Card(String named, Runnable removal, Node... content) {
         getStyleClass().add("card");

@@ -7,8 +7,7 @@ import javafx.scene.layout.Region;
 /** A button as wide as its place, whose words wrap: its height follows from its width. */
 public final class WideButton extends ToggleButton {
     private final Region content;
-    private double knownFor = Double.NaN;
-    private double known = Double.NaN;
+    private final Heights heights = new Heights();
 
     /** A button that shows that content; the style class replaces the usual look. */
     public WideButton(Region content, String styleClass) {
@@ -23,22 +22,18 @@ public final class WideButton extends ToggleButton {
         return Orientation.HORIZONTAL;
     }
 
-    /** Called whenever anything inside has changed. */
+    /** Called whenever anything inside has changed, and by the constructor of what this extends. */
     @Override
     public void requestLayout() {
-        known = Double.NaN;
+        if (heights != null) {
+            heights.forget();
+        }
         super.requestLayout();
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        if (width == knownFor && !Double.isNaN(known)) {
-            return known;
-        }
-        double height = height(width);
-        knownFor = width;
-        known = height;
-        return height;
+        return heights.at(width, this::height);
     }
 
     private double height(double width) {

@@ -130,9 +130,11 @@ class RandomDrivingTest {
 
     private void fault(Throwable e) {
         StringBuilder where = new StringBuilder(doing + ": " + e);
-        for (StackTraceElement at : e.getStackTrace()) {
-            if (at.getClassName().startsWith("firmperch")) {
-                where.append("\n   ").append(at);
+        StackTraceElement[] stack = e.getStackTrace();
+        for (int i = 0; i < stack.length; i++) {
+            // Where it happened, and how we came there.
+            if (i < 8 || stack[i].getClassName().startsWith("firmperch")) {
+                where.append("\n   ").append(stack[i]);
             }
         }
         faults.add(where.toString());
