@@ -64,7 +64,7 @@ class StyleTest {
             "-fp-short,-fp-paper", "-fp-short,-fp-chosen", "-fp-accent,-fp-ground", "-fp-accent,-fp-chosen",
             "-fp-paper,-fp-accent"})
     void textStandsOutInLightAndDark(String text, String ground) {
-        for (String selector : new String[]{".desk", ".desk.dark"}) {
+        for (String selector : new String[]{".desk", ".desk.dark, .desk .dark"}) {
             Map<String, Color> colours = colours(selector);
             assertThat(contrast(colours.get(text), colours.get(ground))).as("%s on %s in %s", text, ground, selector)
                     .isGreaterThanOrEqualTo(4.5);

@@ -20,8 +20,7 @@ public final class Gradually {
         this.box = box;
         box.sceneProperty().addListener((o, was, is) -> {
             if (is != null && !held.isEmpty()) {
-                // Not at once: the window is just taking it in.
-                frames.next(held);
+                frames.begin(held);
                 held = List.of();
             }
         });
