@@ -59,7 +59,7 @@ final class FirstPicture extends BorderPane {
         views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
                 Optional.of(DeskView.chosenAtFirst(document)), false, Optional.empty()));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
-        frame(header(document.project().name(), DeskView.whereKept(document)));
+        frame(header(document.project().name(), document.whereKept()));
         VBox.setVgrow(views, Priority.ALWAYS);
         ((Region) views.lookup(".below")).setBorder(border(Side.TOP));
         setCenter(new VBox(verdictBar(assessment.verdict()), views));

@@ -148,6 +148,12 @@ public final class Document {
         return !project().equals(saved);
     }
 
+    /** The studio, and where its project is kept, in words. */
+    public String whereKept() {
+        return project().studio() + " · "
+                + (unsaved() ? "not saved" : file.get() == null ? "sample" : "saved in " + file.get().getFileName());
+    }
+
     /** What the file was when it was read or saved last; {@link Stamp#NONE} if there is none. */
     public Stamp stamp() {
         return stamp;

@@ -1,0 +1,139 @@
+package firmperch.desk.frame;
+
+import firmperch.check.Verdict;
+import firmperch.desk.document.Document;
+import firmperch.desk.widget.StatusMark;
+import firmperch.search.Assessment;
+import firmperch.units.UnitSystem;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The top of the desk: what project it is, the steps of the work with how each stands, and the tools. */
+final class Header extends HBox {
+    private final Document document;
+    private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
+    private final Map<Step, StatusMark> marks = new EnumMap<>(Step.class);
+    private final Label name = new Label();
+    private final Label studio = new Label();
+    private final ToggleButton units = new ToggleButton();
+    private final Button undo = new Button();
+    private final Button redo = new Button();
+
+    /** @param go told the step that is chosen */
+    Header(Document document, DeskView.Host host, Consumer<Step> go) {
+        this.document = document;
+        StatusMark logo = new StatusMark(26);
+        logo.show(Verdict.HOLDS);
+        name.getStyleClass().add("project-name");
+        studio.getStyleClass().add("hint");
+        HBox title = new HBox(10, logo, new VBox(name, studio));
+        title.getStyleClass().add("title-block");
+        getStyleClass().add("header");
+        getChildren().addAll(title, LoadPath.spacer(), VerdictBar.whole(steps(go)), LoadPath.spacer(),
+                VerdictBar.whole(tools(host)));
+        document.file().addListener((o, was, is) -> showName());
+    }
+
+    private Region steps(Consumer<Step> go) {
+        ToggleGroup group = new ToggleGroup();
+        HBox nav = new HBox();
+        nav.getStyleClass().add("steps");
+        for (Step each : Step.values()) {
+            StatusMark sign = new StatusMark(14);
+            ToggleButton button = new ToggleButton(each.label(), sign);
+            button.getStyleClass().setAll("step-button");
+            button.setToggleGroup(group);
+            button.setId("step-" + each.name().toLowerCase());
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                go.accept(each);
+            });
+            steps.put(each, button);
+            marks.put(each, sign);
+            nav.getChildren().add(button);
+        }
+        return nav;
+    }
+
+    private static void icon(Button button, Feather icon, String what) {
+        button.setGraphic(new FontIcon(icon));
+        button.setAccessibleText(what);
+        button.getStyleClass().add("quiet");
+    }
+
+    private Region tools(DeskView.Host host) {
+        MenuButton file = new MenuButton("File");
+        file.setId("file-menu");
+        file.getStyleClass().add("quiet");
+        host.fillFileMenu(file);
+        units.setId("units");
+        units.getStyleClass().add("quiet");
+        units.setOnAction(e -> document.edit("units",
+                document.project().units() == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC));
+        icon(undo, Feather.CORNER_UP_LEFT, "Undo");
+        icon(redo, Feather.CORNER_UP_RIGHT, "Redo");
+        undo.setId("undo");
+        undo.setOnAction(e -> document.undo());
+        redo.setId("redo");
+        redo.setOnAction(e -> document.redo());
+        Button theme = new Button();
+        icon(theme, Feather.MOON, "Light or dark");
+        theme.setOnAction(e -> host.switchTheme());
+        Button pack = new Button("Build pack");
+        pack.setId("build-pack");
+        pack.getStyleClass().add("strong");
+        pack.setOnAction(e -> host.exportPack());
+        HBox tools = new HBox(2, file, units, undo, redo, theme, pack);
+        tools.getStyleClass().add("tools");
+        return tools;
+    }
+
+    /** Marks the step that is shown. */
+    void select(Step step) {
+        steps.get(step).setSelected(true);
+    }
+
+    /** Shows how each step stands, and what can be taken back. */
+    void show(Assessment assessment) {
+        marks.forEach((each, sign) -> {
+            sign.show(each.verdict(assessment));
+            steps.get(each).setVisible(each.applies(assessment));
+            steps.get(each).setManaged(each.applies(assessment));
+        });
+        named(undo, "Undo", document.undoes(), document.canUndo());
+        named(redo, "Redo", document.redoes(), document.canRedo());
+        UnitSystem system = document.project().units();
+        units.setText(system.label());
+        units.setSelected(system == UnitSystem.IMPERIAL);
+        units.setAccessibleText("Units: " + system.label());
+        showName();
+    }
+
+    /** A button that says what it takes back or brings again. */
+    private static void named(Button button, String does, String what, boolean can) {
+        String words = can ? does + ": " + what : does;
+        button.setDisable(!can);
+        button.setAccessibleText(words);
+        if (button.getTooltip() == null) {
+            button.setTooltip(new Tooltip());
+        }
+        button.getTooltip().setText(words);
+    }
+
+    private void showName() {
+        name.setText(document.project().name());
+        studio.setText(document.whereKept());
+    }
+}
