@@ -202,12 +202,17 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     private void dropped(DragEvent e) {
-        List<File> dragged = e.getDragboard().getFiles();
-        if (dragged != null && !dragged.isEmpty()) {
-            files.openFile(dragged.getFirst().toPath());
-            e.setDropCompleted(true);
-        }
+        e.setDropCompleted(open(e.getDragboard().getFiles()));
         e.consume();
+    }
+
+    /** Opens the first of the files that were dropped; false if none were. */
+    boolean open(List<File> dropped) {
+        if (dropped == null || dropped.isEmpty()) {
+            return false;
+        }
+        files.openFile(dropped.getFirst().toPath());
+        return true;
     }
 
     @Override

@@ -50,7 +50,7 @@ public final class Background {
         };
         Thread.ofPlatform().daemon().name(name).start(() -> {
             try {
-                T result = Crew.compute(() -> work.apply(progress));
+                T result = Crew.ASKED.compute(() -> work.apply(progress));
                 hand(mine, () -> done.accept(result));
             } catch (CancellationException overtaken) {
                 LOG.debug("{} overtaken", name);

@@ -9,24 +9,26 @@ import java.util.concurrent.ForkJoinWorkerThread;
  * Who computes behind the window: as many threads as there are processors but one, which is the window's, and below it in rank
  * where the system heeds that. What is computed in parallel stays among them.
  */
-final class Crew {
-    private static final ForkJoinPool CREW = new ForkJoinPool(
-            Math.max(1, Runtime.getRuntime().availableProcessors() - 1), Crew::member, null, true);
+enum Crew {
+    /** For the search over every pose and for cures, which goes on whenever nothing else is to be done. */
+    SEARCH,
+    /** For what somebody asked for and waits for; it does not queue behind the search. */
+    ASKED;
 
-    private Crew() {
-    }
+    private final ForkJoinPool pool = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1),
+            this::member, null, true);
 
-    private static ForkJoinWorkerThread member(ForkJoinPool pool) {
-        ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(pool);
-        thread.setName("crew-" + thread.getPoolIndex());
+    private ForkJoinWorkerThread member(ForkJoinPool of) {
+        ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(of);
+        thread.setName(name().toLowerCase(java.util.Locale.ROOT) + "-" + thread.getPoolIndex());
         thread.setPriority(Thread.MIN_PRIORITY);
         return thread;
     }
 
     /** Has it computed, after what was asked for before, and waits for it. */
-    static <T> T compute(Callable<T> work) throws Exception {
+    <T> T compute(Callable<T> work) throws Exception {
         try {
-            return CREW.submit(work).get();
+            return pool.submit(work).get();
         } catch (ExecutionException e) {
             switch (e.getCause()) {
                 case Exception failure -> throw failure;

@@ -247,17 +247,17 @@ public final class Document {
         run(mine, from.complete() ? 250 : 50, () -> {
             Assessment every = from.complete()
                     ? from
-                    : Crew.compute(() -> Assessor.everyPose(from.project(),
+                    : Crew.SEARCH.compute(() -> Assessor.everyPose(from.project(),
                             (share, what) -> report(mine, share * 0.2, what)));
             publish(mine, every, false);
             // What the sentence tells comes first, then how far it reaches, the rest of the cures after them.
-            Assessment told = Crew
+            Assessment told = Crew.SEARCH
                     .compute(() -> Assessor.withCheapest(every, (share, what) -> report(mine, 0.2, what)));
             publish(mine, told, false);
-            Assessment reaches = Crew
+            Assessment reaches = Crew.SEARCH
                     .compute(() -> Assessor.withCoverage(told, (share, what) -> report(mine, 0.25, what)));
             publish(mine, reaches, false);
-            publish(mine, Crew.compute(() -> Assessor.withCures(reaches,
+            publish(mine, Crew.SEARCH.compute(() -> Assessor.withCures(reaches,
                     (share, what) -> report(mine, 0.3 + share * 0.7, what))), true);
         });
     }
@@ -324,7 +324,8 @@ public final class Document {
         working.set("looking for cures");
         run(mine, 0,
                 () -> publish(mine,
-                        Crew.compute(() -> Assessor.withCures(from, of, (share, what) -> report(mine, share, what))),
+                        Crew.SEARCH.compute(
+                                () -> Assessor.withCures(from, of, (share, what) -> report(mine, share, what))),
                         true));
     }
 

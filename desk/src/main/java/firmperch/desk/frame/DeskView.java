@@ -2,6 +2,7 @@ package firmperch.desk.frame;
 
 import firmperch.body.Station;
 import firmperch.check.Finding;
+import firmperch.check.Verdict;
 import firmperch.desk.ballast.BallastPanel;
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.Palette;
@@ -195,7 +196,9 @@ public final class DeskView extends BorderPane {
             return Optional.empty();
         }
         return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
-                "worst: " + shown.question().weakness()));
+                // What holds is not said to break.
+                (shown.verdict() == Verdict.HOLDS ? shown.marginText() + " before " : "worst: ")
+                        + shown.question().weakness()));
     }
 
     /** True while anything shown is still being worked out. */
@@ -203,9 +206,9 @@ public final class DeskView extends BorderPane {
         return !document.working().get().isEmpty() || filling();
     }
 
-    /** True while the step's panel is still being filled, or works something out of its own. */
+    /** True while the step's panel is still being filled or works something out of its own, or the colours change. */
     public boolean filling() {
-        return panels.containsKey(step) && panels.get(step).busy();
+        return colouring.going() || panels.containsKey(step) && panels.get(step).busy();
     }
 
     /** Says something that went well or wrong; an empty text takes it away. */

@@ -11,6 +11,7 @@ import firmperch.param.Path;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
@@ -111,6 +112,24 @@ class FileDeskTest {
         robot.interact(() -> desk.app.openFile(file));
         desk.until("it is open", () -> desk.app.document().project().name().equals("As it was"));
         return file;
+    }
+
+    /** What is dropped on the window is opened, after the question for what is unsaved; what is no project is refused in words. */
+    @Test
+    void aFileIsDroppedOnTheWindow() throws IOException {
+        java.nio.file.Path other = writeOther();
+        java.nio.file.Path letter = Files.writeString(folder.resolve("letter.txt"), "Dear all,");
+        robot.interact(() -> assertThat(desk.app.open(List.of())).isFalse());
+        rename("Ours");
+        later(() -> desk.app.open(List.of(other.toFile(), letter.toFile())));
+        press("Cancel");
+        assertThat(desk.app.document().project().name()).isEqualTo("Ours");
+        later(() -> desk.app.open(List.of(other.toFile(), letter.toFile())));
+        press("Do not save");
+        desk.until("it is open", () -> desk.app.document().project().name().equals("Other"));
+        later(() -> desk.app.open(List.of(letter.toFile())));
+        desk.until("it is refused", () -> desk.text("notice").contains("letter.txt"));
+        assertThat(desk.app.document().project().name()).isEqualTo("Other");
     }
 
     /** Another window has saved meanwhile: this one says so, and under another name both stay. */
