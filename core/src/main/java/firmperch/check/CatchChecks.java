@@ -85,8 +85,8 @@ final class CatchChecks {
                         : new Reading(weight, 0, () -> s.show(Quantity.FORCE, weight) + " hang on it and nothing else")
                                 .saying(() -> "nothing catches what hangs on the " + joint.name() + " if they let go");
             }
-            case Hung.OnTether(Tie.Tether tether) -> caught(tether.name(), s.posed().caught(tether).weight(),
-                    tether.caught(s.posed().fall(tether)), s);
+            case Hung.OnTether(Tie.Tether tether) -> caught(tether.name(), s.posed().ties().caught(tether).weight(),
+                    tether.caught(s.posed().ties().fall(tether)), s);
         };
     }
 

@@ -286,7 +286,7 @@ public final class Situation {
 
     /** Length of a tie from its first hook to its last, m. */
     double tieLength(Tie tie) {
-        return posed.length(tie) + (spread == null ? 0 : spread.lengthens(tie));
+        return posed.ties().length(tie) + (spread == null ? 0 : spread.lengthens(tie));
     }
 
     // In the room.

@@ -86,7 +86,7 @@ final class TieChecks {
     }
 
     private static double hanging(Tie.Rope rope, Situation s) {
-        return s.posed().pull(rope) / FrameSolver.GRAVITY;
+        return s.posed().ties().pull(rope) / FrameSolver.GRAVITY;
     }
 
     /** Everything is taken off the camera at the bottom with the brake open: the weight falls all the way into its buffer. */
@@ -115,7 +115,7 @@ final class TieChecks {
                 Scope.EVERY_POSE, true, "the %s breaks", "T = −Σ m·g·v_z / ℓ′",
                 "virtual work; its pulleys turn freely; what it bears: its maker's working load"),
                 study -> each(study, Tie.Rope.class), (tie, s) -> {
-                    double pull = s.posed().pull(tie);
+                    double pull = s.posed().ties().pull(tie);
                     return new Reading(pull, tie.limit(), () -> s.show(Quantity.FORCE, pull) + " in it");
                 }, Certainty.SAMPLED);
     }

@@ -45,7 +45,7 @@ final class Projection {
     void draw(Drawing.Builder out) {
         layers().forEach(layer -> layer.shapes.forEach(out::add));
         for (Tie tie : s.study().assembly().ties()) {
-            List<Vec3> path = s.posed().path(tie);
+            List<Vec3> path = s.posed().ties().path(tie);
             for (int i = 1; i < path.size(); i++) {
                 out.path(Ink.TIE, view.at(s.inRoom(path.get(i - 1))), view.at(s.inRoom(path.get(i))));
             }

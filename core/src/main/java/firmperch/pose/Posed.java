@@ -29,6 +29,7 @@ public final class Posed {
     private final Placement[] homes;
     private volatile Vec3[] turns;
     private Vec3[] shifts;
+    private final Ties ties = new Ties(this);
     private double mass;
     private Vec3 centre;
     private double top = Double.NaN;
@@ -145,6 +146,11 @@ public final class Posed {
         return places[rig.assembly().mount().body().index()].of(Placement.at(rig.assembly().mount().at()));
     }
 
+    /** Its ties as they run in this pose. */
+    public Ties ties() {
+        return ties;
+    }
+
     /** Mass of everything, the spare included, kg. */
     public double mass() {
         return mass;
@@ -202,7 +208,7 @@ public final class Posed {
     }
 
     /** Mass and centre of a body and of everything that moves with it; the centre of nothing is told. */
-    private Carried on(Body body, Vec3 nothing) {
+    Carried on(Body body, Vec3 nothing) {
         int outer = body.index();
         double sum = 0;
         Vec3 moment = Vec3.ZERO;
@@ -213,19 +219,6 @@ public final class Posed {
             }
         }
         return new Carried(sum, sum > 0 ? moment.times(1 / sum) : nothing);
-    }
-
-    /** What a tether catches: everything on the body of its last hook. */
-    public Carried caught(Tie.Tether tether) {
-        return on(tether.to().body(), point(tether.to().body(), tether.to().at()));
-    }
-
-    /** How far what a tether catches falls before it is taut, m: straight down under its first hook's height. */
-    public double fall(Tie.Tether tether) {
-        Vec3 apart = point(tether.to().body(), tether.to().at()).minus(point(tether.from().body(), tether.from().at()));
-        double aside = apart.radius();
-        double taut = Math.sqrt(Math.max(0, tether.length() * tether.length() - aside * aside));
-        return Math.max(0, taut + apart.z());
     }
 
     /**
@@ -239,27 +232,15 @@ public final class Posed {
         Wrench sum = new Wrench(weight, held.centre().minus(at).cross(weight));
         int outer = joint.outer().body().index();
         for (Tie tie : rig.assembly().ties()) {
-            double pull = pull(tie);
-            List<Vec3> path = pull == 0 ? List.of() : path(tie);
+            double pull = ties.pull(tie);
+            List<Vec3> path = pull == 0 ? List.of() : ties.path(tie);
             for (int i = 0; i < path.size(); i++) {
                 Body body = tie.path().get(i).body();
                 if (body != null && rig.isOn(body.index(), outer)) {
-                    Vec3 force = along(path, i).times(pull);
+                    Vec3 force = Ties.along(path, i).times(pull);
                     sum = sum.plus(new Wrench(force, path.get(i).minus(at).cross(force)));
                 }
             }
-        }
-        return sum;
-    }
-
-    /** Which way a tie pulls at a point of its path: the sum of the directions to the points beside it. */
-    static Vec3 along(List<Vec3> path, int i) {
-        Vec3 sum = Vec3.ZERO;
-        if (i > 0) {
-            sum = sum.plus(path.get(i).toward(path.get(i - 1)));
-        }
-        if (i + 1 < path.size()) {
-            sum = sum.plus(path.get(i).toward(path.get(i + 1)));
         }
         return sum;
     }
@@ -345,72 +326,11 @@ public final class Posed {
         for (Tie tie : rig.assembly().ties()) {
             // A rope keeps its length, so that its pull does no work; a slack cord does not pull.
             if (tie instanceof Tie.Spring) {
-                double pull = pull(tie);
-                slope += pull == 0 ? 0 : pull * stretch(tie, 1, freedom);
+                double pull = ties.pull(tie);
+                slope += pull == 0 ? 0 : pull * ties.stretch(tie, 1, freedom);
             }
         }
         return slope;
-    }
-
-    /** The points that a tie runs through. */
-    public List<Vec3> path(Tie tie) {
-        return tie.path().stream().map(h -> point(h.body(), h.at())).toList();
-    }
-
-    /** Length of a tie from its first hook to its last, m. */
-    public double length(Tie tie) {
-        List<Vec3> path = path(tie);
-        double sum = 0;
-        for (int i = 1; i < path.size(); i++) {
-            sum += path.get(i).minus(path.get(i - 1)).length();
-        }
-        return sum;
-    }
-
-    /** How fast the stretch of a tie before that hook lengthens with a freedom, m for each unit of it. */
-    private double stretch(Tie tie, int hook, int freedom) {
-        Tie.Hook a = tie.path().get(hook - 1);
-        Tie.Hook b = tie.path().get(hook);
-        Vec3 from = point(a.body(), a.at());
-        Vec3 to = point(b.body(), b.at());
-        return velocity(b.body(), to, freedom).minus(velocity(a.body(), from, freedom)).dot(from.toward(to));
-    }
-
-    /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, what hangs slack not at all. */
-    public double pull(Tie tie) {
-        return switch (tie) {
-            case Tie.Spring spring -> spring.pull(length(spring));
-            case Tie.Rope rope -> hanging(rope);
-            case Tie.Cord _,Tie.Tether _ -> 0;
-        };
-    }
-
-    /**
-     * What hangs on a rope's last hook sinks as its last stretch pays out: T = −Σ m·g·v_z / ℓ′ (virtual work). Of the freedoms
-     * that pay it out the one that does so fastest is asked; they agree where nothing else carries what hangs.
-     */
-    private double hanging(Tie.Rope rope) {
-        double pays = 0;
-        int by = -1;
-        for (int f = 0; f < rig.assembly().freedoms().size(); f++) {
-            double rate = stretch(rope, rope.path().size() - 1, f);
-            if (Math.abs(rate) > Math.abs(pays) + 1e-9) {
-                pays = rate;
-                by = f;
-            }
-        }
-        if (by < 0) {
-            return 0;
-        }
-        double work = 0;
-        for (Rig.Lump lump : rig.lumps()) {
-            if (rig.isOn(lump.body(), rope.to().body().index())) {
-                Body body = rig.assembly().bodies().get(lump.body());
-                work -= lump.mass() * FrameSolver.GRAVITY
-                        * velocity(body, places[lump.body()].point(lump.centre()), by).z();
-            }
-        }
-        return Math.max(0, work / pays);
     }
 
     /** How fast the centre of mass of everything moves with a freedom, m for each unit of it. */

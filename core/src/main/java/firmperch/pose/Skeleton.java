@@ -290,14 +290,14 @@ final class Skeleton {
 
     /** A tie pulls along its stretches at everything that it is hooked on or runs over. */
     private static void pull(FrameModel.Builder frame, Posed posed, Tie tie, List<Integer> nodes) {
-        double pull = posed.pull(tie);
+        double pull = posed.ties().pull(tie);
         if (pull == 0) {
             return;
         }
-        List<Vec3> path = posed.path(tie);
+        List<Vec3> path = posed.ties().path(tie);
         for (int i = 0; i < path.size(); i++) {
             if (nodes.get(i) != GROUND) {
-                frame.force(nodes.get(i), path.get(i), Posed.along(path, i).times(pull));
+                frame.force(nodes.get(i), path.get(i), Ties.along(path, i).times(pull));
             }
         }
     }

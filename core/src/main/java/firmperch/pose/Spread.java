@@ -124,7 +124,7 @@ public final class Spread {
         double df = rates.speed(from, f) + rates.speed(to, f);
         double dg = rates.speed(from, g) + rates.speed(to, g);
         double bend = rates.bend(from, f, g) + rates.bend(to, f, g);
-        double pull = spring.pull(posed.length(spring) + lengthens(spring));
+        double pull = spring.pull(posed.ties().length(spring) + lengthens(spring));
         return spring.rate() * df * dg + (pull > 0 ? pull * bend : 0);
     }
 

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Random;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -32,10 +31,6 @@ public final class WorstPose {
     static final double PLENTY = 0.3;
     /** Where a coarse look finds no more than this share used, nothing between is taken to be short. */
     static final double AMPLE = 0.6;
-    private static final int SWING_POINTS = 12;
-    private static final int HINGE_POINTS = 7;
-    private static final int MOST_STEPS = 8;
-    private static final int MOST_GRID = 800;
     /** Of the poses of a scatter one in so many does where only what a change spoils is asked. */
     private static final int COARSELY = 4;
     /** Where the coarse grid shows less than this share of its worst all round, it is not looked at any finer. */
@@ -48,83 +43,20 @@ public final class WorstPose {
      * distances.
      */
     static final double SAME = 1e-4;
-    /** Of twelve points round, those looked at first: no symmetry of a base hides a difference between all of these. */
-    private static final List<Integer> ROUND = List.of(0, 1, 3, 5, 8);
-
     private final Study study;
     private final List<Freedom> freedoms;
-    private final List<double[]> points = new ArrayList<>();
-    private final List<Pose> grid = new ArrayList<>();
-    private final int[] strides;
-    private final boolean full;
+    private final PoseGrid grid;
 
     /** Prepares the grid over a rig's travel. */
     public WorstPose(Study study) {
         this.study = study;
         freedoms = study.assembly().freedoms();
-        strides = new int[freedoms.size()];
-        long total = 1;
-        for (Freedom f : freedoms) {
-            double[] along = along(f);
-            points.add(along);
-            total *= along.length;
-        }
-        full = total <= MOST_GRID;
-        if (full) {
-            fill();
-        } else {
-            scatter();
-        }
-    }
-
-    private static double[] along(Freedom f) {
-        int count = switch (f.kind()) {
-            case SWING -> SWING_POINTS;
-            case HINGE, SLIDE -> HINGE_POINTS;
-            case STEP -> Math.min(MOST_STEPS, (int) (f.to() - f.from()) + 1);
-        };
-        double[] at = new double[count];
-        double span = f.to() - f.from();
-        for (int i = 0; i < count; i++) {
-            at[i] = f.kind() == Freedom.Kind.SWING
-                    ? f.from() + span * i / count
-                    : count == 1 ? f.from() : f.from() + span * i / (count - 1);
-            at[i] = f.continuous() ? at[i] : Math.rint(at[i]);
-        }
-        return at;
-    }
-
-    private void fill() {
-        int total = 1;
-        for (int axis = freedoms.size() - 1; axis >= 0; axis--) {
-            strides[axis] = total;
-            total *= points.get(axis).length;
-        }
-        for (int i = 0; i < total; i++) {
-            double[] at = new double[freedoms.size()];
-            for (int axis = 0; axis < at.length; axis++) {
-                at[axis] = points.get(axis)[i / strides[axis] % points.get(axis).length];
-            }
-            grid.add(Pose.of(at));
-        }
-    }
-
-    /** Too many for a full grid: as many poses spread at random, the same each time, half of the settings at stops. */
-    private void scatter() {
-        Random random = new Random(1);
-        for (int i = 0; i < MOST_GRID; i++) {
-            double[] at = new double[freedoms.size()];
-            for (int axis = 0; axis < at.length; axis++) {
-                double[] along = points.get(axis);
-                at[axis] = along[random.nextInt(along.length)];
-            }
-            grid.add(Pose.of(at));
-        }
+        grid = new PoseGrid(freedoms);
     }
 
     /** The poses of the grid. */
     public List<Pose> grid() {
-        return grid;
+        return grid.poses();
     }
 
     /** What each question finds used at each pose of the {@link #grid}. */
@@ -138,8 +70,8 @@ public final class WorstPose {
      * @param closely which are looked at closely all the same
      */
     double[][] sweep(List<Question<?>> questions, Predicate<Question<?>> closely) {
-        double[][] used = new double[questions.size()][grid.size()];
-        if (!full) {
+        double[][] used = new double[questions.size()][grid.poses().size()];
+        if (!grid.full()) {
             sweep(questions, used, (q, i) -> i % COARSELY == 0 || closely.test(questions.get(q)));
             return used;
         }
@@ -147,7 +79,7 @@ public final class WorstPose {
         for (int q = 0; q < used.length; q++) {
             along[q] = felt(questions.get(q));
         }
-        sweep(questions, used, (q, i) -> coarse(i) && alike(i, along[q]) == i);
+        sweep(questions, used, (q, i) -> grid.coarse(i) && grid.alike(i, along[q]) == i);
         for (int q = 0; q < used.length; q++) {
             boolean[] could = along[q].clone();
             for (int axis = 0; axis < could.length; axis++) {
@@ -157,19 +89,19 @@ public final class WorstPose {
         double[] worst = new double[used.length];
         for (int q = 0; q < used.length; q++) {
             for (int i = 0; i < used[q].length; i++) {
-                worst[q] = Math.max(worst[q], coarse(i) ? used[q][alike(i, along[q])] : 0);
+                worst[q] = Math.max(worst[q], grid.coarse(i) ? used[q][grid.alike(i, along[q])] : 0);
             }
         }
-        int[][] corners = corners();
+        int[][] corners = grid.corners();
         boolean[] finer = new boolean[used.length];
         for (int q = 0; q < used.length; q++) {
             finer[q] = worst[q] > AMPLE || closely.test(questions.get(q));
         }
-        sweep(questions, used, (q, i) -> finer[q] && !coarse(i) && alike(i, along[q]) == i
+        sweep(questions, used, (q, i) -> finer[q] && !grid.coarse(i) && grid.alike(i, along[q]) == i
                 && around(used[q], corners[i], along[q]) >= LOOKED_AT * worst[q]);
         for (int q = 0; q < used.length; q++) {
             for (int i = 0; i < used[q].length; i++) {
-                used[q][i] = used[q][alike(i, along[q])];
+                used[q][i] = used[q][grid.alike(i, along[q])];
             }
         }
         return used;
@@ -179,37 +111,9 @@ public final class WorstPose {
     private double around(double[] used, int[] corners, boolean[] felt) {
         double worst = 0;
         for (int corner : corners) {
-            worst = Math.max(worst, used[alike(corner, felt)]);
+            worst = Math.max(worst, used[grid.alike(corner, felt)]);
         }
         return worst;
-    }
-
-    /** For each pose of the grid the poses of the coarse one that lie around it. */
-    private int[][] corners() {
-        int[][] corners = new int[grid.size()][];
-        for (int i = 0; i < corners.length; i++) {
-            int[] found = {0};
-            for (int axis = 0; axis < strides.length; axis++) {
-                int at = point(i, axis);
-                int length = points.get(axis).length;
-                int below = at;
-                while (!coarse(axis, below)) {
-                    below--;
-                }
-                int above = at;
-                while (!coarse(axis, above % length)) {
-                    above++;
-                }
-                int[] more = new int[below == above ? found.length : 2 * found.length];
-                for (int k = 0; k < more.length; k++) {
-                    more[k] = found[k % found.length]
-                            + (k < found.length ? below : above % length) * strides[axis];
-                }
-                found = more;
-            }
-            corners[i] = found;
-        }
-        return corners;
     }
 
     private interface Wanted {
@@ -217,36 +121,15 @@ public final class WorstPose {
     }
 
     private void sweep(List<Question<?>> questions, double[][] used, Wanted wanted) {
-        IntStream.range(0, grid.size()).parallel().forEach(i -> {
+        IntStream.range(0, grid.poses().size()).parallel().forEach(i -> {
             Situation there = null;
             for (int q = 0; q < used.length; q++) {
                 if (wanted.at(q, i)) {
-                    there = there == null ? study.in(grid.get(i)) : there;
+                    there = there == null ? study.in(grid.poses().get(i)) : there;
                     used[q][i] = questions.get(q).at(there).used();
                 }
             }
         });
-    }
-
-    /** The point along a freedom that a pose of the grid has. */
-    private int point(int pose, int axis) {
-        return pose / strides[axis] % points.get(axis).length;
-    }
-
-    private boolean coarse(int axis, int point) {
-        int last = points.get(axis).length - 1;
-        return freedoms.get(axis).kind() == Freedom.Kind.SWING
-                ? ROUND.contains(point)
-                : point % 2 == 0 || point == last;
-    }
-
-    private boolean coarse(int pose) {
-        for (int axis = 0; axis < strides.length; axis++) {
-            if (!coarse(axis, point(pose, axis))) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** Freedoms that can make a difference to a question. */
@@ -261,7 +144,7 @@ public final class WorstPose {
     /** Whether the coarse grid shows any difference along a freedom. */
     private boolean feltCoarsely(double[] used, int axis, boolean[] looked) {
         for (int i = 0; i < used.length; i++) {
-            if (coarse(i) && alike(i, looked) == i && differ(used[i], used[i - point(i, axis) * strides[axis]])) {
+            if (grid.coarse(i) && grid.alike(i, looked) == i && differ(used[i], used[grid.first(i, axis)])) {
                 return true;
             }
         }
@@ -270,15 +153,6 @@ public final class WorstPose {
 
     private static boolean differ(double a, double b) {
         return Math.abs(a - b) > SAME * Math.max(PLENTY, Math.abs(b));
-    }
-
-    /** The pose of the grid that has the first point along every freedom that makes no difference. */
-    private int alike(int pose, boolean[] felt) {
-        int alike = pose;
-        for (int axis = 0; axis < felt.length; axis++) {
-            alike -= felt[axis] ? 0 : point(pose, axis) * strides[axis];
-        }
-        return alike;
     }
 
     /** The pose found, and how sure it is. */
@@ -296,8 +170,8 @@ public final class WorstPose {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (int start : starts(known, felt, proof || full ? CLIMBS : 1)) {
-            double[] climbed = climb(question, values(grid.get(start)), known[start], felt, count);
+        for (int start : starts(known, felt, proof || grid.full() ? CLIMBS : 1)) {
+            double[] climbed = climb(question, values(grid.poses().get(start)), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
                 best = Arrays.copyOf(climbed, climbed.length - 1);
@@ -316,31 +190,12 @@ public final class WorstPose {
     private int[] starts(double[] known, boolean[] felt, int most) {
         List<Integer> tops = new ArrayList<>();
         for (int i = 0; i < known.length; i++) {
-            if (!full || alike(i, felt) == i && top(known, i, felt)) {
+            if (!grid.full() || grid.alike(i, felt) == i && grid.top(known, i, felt)) {
                 tops.add(i);
             }
         }
         tops.sort(Comparator.comparingDouble(i -> -known[i]));
         return tops.stream().limit(most).mapToInt(i -> i).toArray();
-    }
-
-    private boolean top(double[] known, int pose, boolean[] felt) {
-        for (int axis = 0; axis < felt.length; axis++) {
-            int length = points.get(axis).length;
-            int at = point(pose, axis);
-            boolean round = freedoms.get(axis).kind() == Freedom.Kind.SWING;
-            for (int side = -1; felt[axis] && length > 1 && side <= 1; side += 2) {
-                int next = round ? (at + side + length) % length : at + side;
-                if (next < 0 || next >= length) {
-                    continue;
-                }
-                double beside = known[pose + (next - at) * strides[axis]];
-                if (beside > known[pose] || beside == known[pose] && next < at) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 
     /** The same, climbed to only where it could be short. */
@@ -351,7 +206,7 @@ public final class WorstPose {
         }
         return known[worst] > AMPLE
                 ? worst(question, known, usual, false)
-                : new Found(grid.get(worst), known[worst], new Search(known.length, Double.NaN, false));
+                : new Found(grid.poses().get(worst), known[worst], new Search(known.length, Double.NaN, false));
     }
 
     private static double[] values(Pose pose) {
@@ -368,12 +223,11 @@ public final class WorstPose {
     /** Which freedoms make any difference: seen between neighbours of the grid, or by trying each from a few poses. */
     private boolean[] felt(Question<?> question, double[] known) {
         boolean[] felt = new boolean[freedoms.size()];
-        if (full) {
+        if (grid.full()) {
             for (int axis = 0; axis < felt.length; axis++) {
-                int length = points.get(axis).length;
                 for (int i = 0; i < known.length && !felt[axis]; i++) {
-                    boolean last = i / strides[axis] % length == length - 1;
-                    felt[axis] = !last && differ(known[i + strides[axis]], known[i]);
+                    int next = grid.next(i, axis);
+                    felt[axis] = next >= 0 && differ(known[next], known[i]);
                 }
             }
             return felt;
@@ -381,10 +235,10 @@ public final class WorstPose {
         int[] uncounted = new int[1];
         for (int axis = 0; axis < felt.length; axis++) {
             for (int i = 0; i < 8 && !felt[axis]; i++) {
-                int pose = i * 25 * COARSELY % grid.size();
-                double[] at = values(grid.get(pose));
+                int pose = i * 25 * COARSELY % grid.poses().size();
+                double[] at = values(grid.poses().get(pose));
                 double before = known[pose];
-                for (double setting : points.get(axis)) {
+                for (double setting : grid.along(axis)) {
                     at[axis] = setting;
                     felt[axis] |= differ(used(question, at, uncounted), before);
                 }
@@ -400,7 +254,7 @@ public final class WorstPose {
         double[] step = new double[start.length];
         for (int axis = 0; axis < step.length; axis++) {
             Freedom f = freedoms.get(axis);
-            step[axis] = f.continuous() ? (f.to() - f.from()) / points.get(axis).length : 1;
+            step[axis] = f.continuous() ? (f.to() - f.from()) / grid.along(axis).length : 1;
         }
         for (int round = 0; round < ROUNDS; round++) {
             boolean better = false;

@@ -53,8 +53,8 @@ class CatchTest {
         Situation there = study.in(worst.pose());
         double sin = Math.sin(Math.toRadians(60));
         double fall = Math.sqrt(tether.length() * tether.length() - apart * apart * sin * sin) - apart / 2;
-        assertThat(there.posed().fall(tether)).isCloseTo(fall, within(1e-6));
-        assertThat(study.set().posed().fall(tether)).isCloseTo(0.03, within(1e-9));
+        assertThat(there.posed().ties().fall(tether)).isCloseTo(fall, within(1e-6));
+        assertThat(study.set().posed().ties().fall(tether)).isCloseTo(0.03, within(1e-9));
     }
 
     /** Everything overhead has one: the camera of every kind, and what rolls or turns over it. */
@@ -132,7 +132,7 @@ class CatchTest {
         Tie.Rope rope = (Tie.Rope) s.study().assembly().ties().stream().filter(t -> t instanceof Tie.Rope).findFirst()
                 .orElseThrow();
         Vec3 eye = s.posed().point(rope.from().body(), rope.from().at()).minus(s.posed().at(bearings));
-        double pull = s.posed().pull(rope);
+        double pull = s.posed().ties().pull(rope);
         double fore = weight * arm.x() - pull * eye.x();
         double aside = weight * arm.y() - pull * eye.y();
         double expected = 0.002 * 2 * (Math.abs(fore) + Math.abs(aside)) / 0.26;

@@ -432,8 +432,8 @@ class EveryKindTest {
         Study study = Study.of(Demo.of(kind));
         for (Tie tie : study.assembly().ties()) {
             for (Pose pose : tie instanceof Tie.Rope ? poses(study, 50) : List.<Pose>of()) {
-                assertThat(study.in(pose).posed().length(tie)).as(tie.name())
-                        .isCloseTo(study.set().posed().length(tie), within(1e-9));
+                assertThat(study.in(pose).posed().ties().length(tie)).as(tie.name())
+                        .isCloseTo(study.set().posed().ties().length(tie), within(1e-9));
             }
         }
     }

@@ -84,9 +84,9 @@ class RopeTest {
         Posed trimmed = Posed.of(mast(13, 12.8, 1), Pose.of(height));
         assertThat(trimmed.potentialSlope(0)).isCloseTo(0.2 * GRAVITY, within(1e-9));
         Tie rope = trimmed.rig().assembly().ties().getFirst();
-        assertThat(trimmed.pull(rope)).isCloseTo(12.8 * GRAVITY, within(1e-9));
-        assertThat(trimmed.length(rope)).as("it keeps its length").isCloseTo(
-                Posed.of(trimmed.rig(), Pose.of(0.4)).length(rope), within(1e-12));
+        assertThat(trimmed.ties().pull(rope)).isCloseTo(12.8 * GRAVITY, within(1e-9));
+        assertThat(trimmed.ties().length(rope)).as("it keeps its length").isCloseTo(
+                Posed.of(trimmed.rig(), Pose.of(0.4)).ties().length(rope), within(1e-12));
     }
 
     /** Through one movable pulley half the weight balances, on twice the travel (statics). */
@@ -94,9 +94,10 @@ class RopeTest {
     void aMovablePulleyHalvesTheWeight() {
         Posed posed = Posed.of(mast(13, 6.5, 2), Pose.of(0.5));
         Tie rope = posed.rig().assembly().ties().getFirst();
-        assertThat(posed.length(rope)).isCloseTo(Posed.of(posed.rig(), Pose.of(0.8)).length(rope), within(1e-12));
+        assertThat(posed.ties().length(rope)).isCloseTo(Posed.of(posed.rig(), Pose.of(0.8)).ties().length(rope),
+                within(1e-12));
         assertThat(posed.potentialSlope(0)).isCloseTo(0, within(1e-9));
-        assertThat(posed.pull(rope)).isCloseTo(6.5 * GRAVITY, within(1e-9));
+        assertThat(posed.ties().pull(rope)).isCloseTo(6.5 * GRAVITY, within(1e-9));
     }
 
     /**

@@ -1,0 +1,104 @@
+package firmperch.pose;
+
+import firmperch.body.Body;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.frame.FrameSolver;
+import java.util.List;
+
+/** The springs, ropes, cords and tethers of a rig as they run in a pose, what they pull with and what they catch. */
+public final class Ties {
+    private final Posed posed;
+
+    Ties(Posed posed) {
+        this.posed = posed;
+    }
+
+    /** The points that a tie runs through. */
+    public List<Vec3> path(Tie tie) {
+        return tie.path().stream().map(h -> posed.point(h.body(), h.at())).toList();
+    }
+
+    /** Length of a tie from its first hook to its last, m. */
+    public double length(Tie tie) {
+        List<Vec3> path = path(tie);
+        double sum = 0;
+        for (int i = 1; i < path.size(); i++) {
+            sum += path.get(i).minus(path.get(i - 1)).length();
+        }
+        return sum;
+    }
+
+    /** How fast the stretch of a tie before that hook lengthens with a freedom, m for each unit of it. */
+    double stretch(Tie tie, int hook, int freedom) {
+        Tie.Hook a = tie.path().get(hook - 1);
+        Tie.Hook b = tie.path().get(hook);
+        Vec3 from = posed.point(a.body(), a.at());
+        Vec3 to = posed.point(b.body(), b.at());
+        return posed.velocity(b.body(), to, freedom).minus(posed.velocity(a.body(), from, freedom))
+                .dot(from.toward(to));
+    }
+
+    /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, what hangs slack not at all. */
+    public double pull(Tie tie) {
+        return switch (tie) {
+            case Tie.Spring spring -> spring.pull(length(spring));
+            case Tie.Rope rope -> hanging(rope);
+            case Tie.Cord _,Tie.Tether _ -> 0;
+        };
+    }
+
+    /**
+     * What hangs on a rope's last hook sinks as its last stretch pays out: T = −Σ m·g·v_z / ℓ′ (virtual work). Of the freedoms
+     * that pay it out the one that does so fastest is asked; they agree where nothing else carries what hangs.
+     */
+    private double hanging(Tie.Rope rope) {
+        double pays = 0;
+        int by = -1;
+        for (int f = 0; f < posed.rig().assembly().freedoms().size(); f++) {
+            double rate = stretch(rope, rope.path().size() - 1, f);
+            if (Math.abs(rate) > Math.abs(pays) + 1e-9) {
+                pays = rate;
+                by = f;
+            }
+        }
+        if (by < 0) {
+            return 0;
+        }
+        double work = 0;
+        for (Rig.Lump lump : posed.rig().lumps()) {
+            if (posed.rig().isOn(lump.body(), rope.to().body().index())) {
+                Body body = posed.rig().assembly().bodies().get(lump.body());
+                work -= lump.mass() * FrameSolver.GRAVITY
+                        * posed.velocity(body, posed.place(body).point(lump.centre()), by).z();
+            }
+        }
+        return Math.max(0, work / pays);
+    }
+
+    /** What a tether catches: everything on the body of its last hook. */
+    public Posed.Carried caught(Tie.Tether tether) {
+        return posed.on(tether.to().body(), posed.point(tether.to().body(), tether.to().at()));
+    }
+
+    /** How far what a tether catches falls before it is taut, m: straight down under its first hook's height. */
+    public double fall(Tie.Tether tether) {
+        Vec3 apart = posed.point(tether.to().body(), tether.to().at())
+                .minus(posed.point(tether.from().body(), tether.from().at()));
+        double aside = apart.radius();
+        double taut = Math.sqrt(Math.max(0, tether.length() * tether.length() - aside * aside));
+        return Math.max(0, taut + apart.z());
+    }
+
+    /** Which way a tie pulls at a point of its path: the sum of the directions to the points beside it. */
+    static Vec3 along(List<Vec3> path, int i) {
+        Vec3 sum = Vec3.ZERO;
+        if (i > 0) {
+            sum = sum.plus(path.get(i).toward(path.get(i - 1)));
+        }
+        if (i + 1 < path.size()) {
+            sum = sum.plus(path.get(i).toward(path.get(i + 1)));
+        }
+        return sum;
+    }
+}

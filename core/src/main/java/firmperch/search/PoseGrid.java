@@ -1,0 +1,192 @@
+package firmperch.search;
+
+import firmperch.body.Freedom;
+import firmperch.pose.Pose;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/**
+ * Poses over the whole travel of every joint, stops and every step included: a full grid, of which some points are its coarse one, or,
+ * where that would be too many, as many spread at random.
+ */
+final class PoseGrid {
+    private static final int SWING_POINTS = 12;
+    private static final int HINGE_POINTS = 7;
+    private static final int MOST_STEPS = 8;
+    private static final int MOST_GRID = 800;
+    /** Of twelve points round, those looked at first: no symmetry of a base hides a difference between all of these. */
+    private static final List<Integer> ROUND = List.of(0, 1, 3, 5, 8);
+
+    private final List<Freedom> freedoms;
+    private final List<double[]> points = new ArrayList<>();
+    private final List<Pose> poses = new ArrayList<>();
+    private final int[] strides;
+    private final boolean full;
+
+    PoseGrid(List<Freedom> freedoms) {
+        this.freedoms = freedoms;
+        strides = new int[freedoms.size()];
+        long total = 1;
+        for (Freedom f : freedoms) {
+            double[] along = along(f);
+            points.add(along);
+            total *= along.length;
+        }
+        full = total <= MOST_GRID;
+        if (full) {
+            fill();
+        } else {
+            scatter();
+        }
+    }
+
+    private static double[] along(Freedom f) {
+        int count = switch (f.kind()) {
+            case SWING -> SWING_POINTS;
+            case HINGE, SLIDE -> HINGE_POINTS;
+            case STEP -> Math.min(MOST_STEPS, (int) (f.to() - f.from()) + 1);
+        };
+        double[] at = new double[count];
+        double span = f.to() - f.from();
+        for (int i = 0; i < count; i++) {
+            at[i] = f.kind() == Freedom.Kind.SWING
+                    ? f.from() + span * i / count
+                    : count == 1 ? f.from() : f.from() + span * i / (count - 1);
+            at[i] = f.continuous() ? at[i] : Math.rint(at[i]);
+        }
+        return at;
+    }
+
+    private void fill() {
+        int total = 1;
+        for (int axis = freedoms.size() - 1; axis >= 0; axis--) {
+            strides[axis] = total;
+            total *= points.get(axis).length;
+        }
+        for (int i = 0; i < total; i++) {
+            double[] at = new double[freedoms.size()];
+            for (int axis = 0; axis < at.length; axis++) {
+                at[axis] = points.get(axis)[i / strides[axis] % points.get(axis).length];
+            }
+            poses.add(Pose.of(at));
+        }
+    }
+
+    /** Too many for a full grid: as many poses spread at random, the same each time, half of the settings at stops. */
+    private void scatter() {
+        Random random = new Random(1);
+        for (int i = 0; i < MOST_GRID; i++) {
+            double[] at = new double[freedoms.size()];
+            for (int axis = 0; axis < at.length; axis++) {
+                double[] along = points.get(axis);
+                at[axis] = along[random.nextInt(along.length)];
+            }
+            poses.add(Pose.of(at));
+        }
+    }
+
+    /** All of them. */
+    List<Pose> poses() {
+        return poses;
+    }
+
+    /** True for a full grid. Only then do the rest of the questions below have answers. */
+    boolean full() {
+        return full;
+    }
+
+    /** The settings looked at along a freedom. */
+    double[] along(int axis) {
+        return points.get(axis);
+    }
+
+    /** The pose before it along a freedom at its first point. */
+    int first(int pose, int axis) {
+        return pose - point(pose, axis) * strides[axis];
+    }
+
+    /** The next pose along a freedom; −1 behind the last. */
+    int next(int pose, int axis) {
+        return point(pose, axis) == points.get(axis).length - 1 ? -1 : pose + strides[axis];
+    }
+
+    /** The point along a freedom that a pose of the grid has. */
+    private int point(int pose, int axis) {
+        return pose / strides[axis] % points.get(axis).length;
+    }
+
+    private boolean coarse(int axis, int point) {
+        int last = points.get(axis).length - 1;
+        return freedoms.get(axis).kind() == Freedom.Kind.SWING
+                ? ROUND.contains(point)
+                : point % 2 == 0 || point == last;
+    }
+
+    /** Whether a pose is one of the coarse grid. */
+    boolean coarse(int pose) {
+        for (int axis = 0; axis < strides.length; axis++) {
+            if (!coarse(axis, point(pose, axis))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The pose of the grid that has the first point along every freedom that makes no difference. */
+    int alike(int pose, boolean[] felt) {
+        int alike = pose;
+        for (int axis = 0; axis < felt.length; axis++) {
+            alike -= felt[axis] ? 0 : point(pose, axis) * strides[axis];
+        }
+        return alike;
+    }
+
+    /** For each pose of the grid the poses of the coarse one that lie around it. */
+    int[][] corners() {
+        int[][] corners = new int[poses.size()][];
+        for (int i = 0; i < corners.length; i++) {
+            int[] found = {0};
+            for (int axis = 0; axis < strides.length; axis++) {
+                int at = point(i, axis);
+                int length = points.get(axis).length;
+                int below = at;
+                while (!coarse(axis, below)) {
+                    below--;
+                }
+                int above = at;
+                while (!coarse(axis, above % length)) {
+                    above++;
+                }
+                int[] more = new int[below == above ? found.length : 2 * found.length];
+                for (int k = 0; k < more.length; k++) {
+                    more[k] = found[k % found.length]
+                            + (k < found.length ? below : above % length) * strides[axis];
+                }
+                found = more;
+            }
+            corners[i] = found;
+        }
+        return corners;
+    }
+
+    /** Whether no neighbour along a freedom that matters is higher; of a flat top only the first is it. */
+    boolean top(double[] known, int pose, boolean[] felt) {
+        for (int axis = 0; axis < felt.length; axis++) {
+            int length = points.get(axis).length;
+            int at = point(pose, axis);
+            boolean round = freedoms.get(axis).kind() == Freedom.Kind.SWING;
+            for (int side = -1; felt[axis] && length > 1 && side <= 1; side += 2) {
+                int next = round ? (at + side + length) % length : at + side;
+                if (next < 0 || next >= length) {
+                    continue;
+                }
+                double beside = known[pose + (next - at) * strides[axis]];
+                if (beside > known[pose] || beside == known[pose] && next < at) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+}
