@@ -4,6 +4,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinWorkerThread;
+import java.util.concurrent.FutureTask;
 
 /**
  * Who computes behind the window: as many threads as there are processors but one, which is the window's, and below it in rank
@@ -27,8 +28,11 @@ enum Crew {
 
     /** Has it computed, after what was asked for before, and waits for it. */
     <T> T compute(Callable<T> work) throws Exception {
+        // Not submitted as it is: that would dress what it fails with.
+        FutureTask<T> task = new FutureTask<>(work);
+        pool.execute(task);
         try {
-            return pool.submit(work).get();
+            return task.get();
         } catch (ExecutionException e) {
             switch (e.getCause()) {
                 case Exception failure -> throw failure;

@@ -452,6 +452,23 @@ class DeskTest {
         assertThat(desk.says("poses looked at")).isTrue();
     }
 
+    /** The rows show now this reason, now that: what was opened stays open wherever it comes, and nothing else does. */
+    @Test
+    void anOpenReasonStaysOpenWhereverItComes() {
+        desk.settle();
+        desk.go(Step.STEADY);
+        desk.press("reason-tip.push");
+        double before = desk.find("reason-tip.push").localToScene(0, 0).getY();
+        robot.interact(() -> desk.app.document().edit("policy.standing.pushShare", 0.3));
+        desk.settle();
+        Node head = desk.find("reason-tip.push");
+        assertThat(head.localToScene(0, 0).getY()).as("it is the weakest now").isLessThan(before);
+        assertThat(((javafx.scene.control.ToggleButton) head).isSelected()).isTrue();
+        assertThat(head.getParent().getChildrenUnmodifiable()).as("with its detail").hasSize(2);
+        assertThat(robot.lookup(n -> n.getStyleClass().contains("detail")).queryAll()).hasSize(1);
+        assertThat(desk.says("F = W · (d·cos σ − h·sin σ) / z")).isTrue();
+    }
+
     @Test
     void whatIsAskedCanBeChanged() {
         desk.settle();
