@@ -85,6 +85,7 @@ class RandomDrivingTest {
     private final AtomicInteger late = new AtomicInteger();
     private final AtomicInteger waits = new AtomicInteger();
     private final AtomicLong longest = new AtomicLong();
+    private final AtomicLong heldUp = new AtomicLong();
     private Thread interfaceThread;
     private volatile boolean settled;
     private volatile String doing = "";
@@ -151,6 +152,7 @@ class RandomDrivingTest {
         long began = System.nanoTime();
         long end = began + seconds * 1_000_000_000L;
         Thread watch = Thread.ofPlatform().daemon().name("watch").start(this::watch);
+        Thread sleep = Thread.ofPlatform().daemon().name("sleep").start(this::sleep);
         while (System.nanoTime() < end) {
             CountDownLatch over = new CountDownLatch(1);
             Platform.runLater(() -> {
@@ -165,6 +167,7 @@ class RandomDrivingTest {
             Thread.sleep(random.nextInt(25));
         }
         watch.interrupt();
+        sleep.interrupt();
         System.out.printf(
                 "random driving: seed %d, %d s, %d acts, %d faults; looked at the interface thread %d times, longest wait %.0f ms, %d over 100 ms%n",
                 seed, seconds, done.get(), faults.size(), waits.get(), longest.get() / 1e6, late.get());
@@ -248,6 +251,7 @@ class RandomDrivingTest {
             CountDownLatch answered = new CountDownLatch(1);
             String meanwhile = doing;
             List<String> busy = new ArrayList<>();
+            heldUp.set(0);
             long asked = System.nanoTime();
             Platform.runLater(answered::countDown);
             try {
@@ -259,7 +263,8 @@ class RandomDrivingTest {
                     waits.incrementAndGet();
                     longest.accumulateAndGet(waited, Math::max);
                     if (waited > FRAME) {
-                        System.out.printf("%.0f ms: %s, then %s; in %s%n", waited / 1e6, meanwhile, doing, busy);
+                        System.out.printf("%.0f ms (the machine itself %.0f ms): %s, then %s; in %s%n", waited / 1e6,
+                                heldUp.get() / 1e6, meanwhile, doing, busy);
                         late.incrementAndGet();
                     }
                 }
@@ -267,6 +272,19 @@ class RandomDrivingTest {
             } catch (InterruptedException e) {
                 return;
             }
+        }
+    }
+
+    /** How long a thread that does nothing but sleep is held up meanwhile: by the machine, or by the collector. */
+    private void sleep() {
+        while (!Thread.interrupted()) {
+            long began = System.nanoTime();
+            try {
+                Thread.sleep(5);
+            } catch (InterruptedException e) {
+                return;
+            }
+            heldUp.accumulateAndGet(System.nanoTime() - began - 5_000_000L, Math::max);
         }
     }
 
