@@ -1,7 +1,6 @@
 package firmperch.bench;
 
 import firmperch.body.Vec3;
-import firmperch.check.Question;
 import firmperch.check.Situation;
 import firmperch.check.Study;
 import firmperch.file.Samples;

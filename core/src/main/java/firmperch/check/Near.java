@@ -14,7 +14,6 @@ import firmperch.pose.Rig;
 import firmperch.pose.Spread;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -228,7 +228,8 @@ public final class DeskApp extends Application implements DeskView.Host {
                 item("Quit", () -> files.leaving(this::close)));
         menu.setOnShowing(e -> {
             if (studio.getItems().isEmpty()) {
-                samples.getNow(List.of()).forEach(s -> studio.getItems().add(item(s.name(), () -> files.open(s))));
+                samples.getNow(List.of())
+                        .forEach(s -> studio.getItems().add(item(s.name(), () -> files.open(() -> s))));
             }
             recents.getItems().clear();
             for (Path file : files.recent()) {

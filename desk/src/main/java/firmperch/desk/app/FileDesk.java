@@ -1,5 +1,6 @@
 package firmperch.desk.app;
 
+import firmperch.desk.document.Background;
 import firmperch.desk.document.Copies;
 import firmperch.desk.document.Document;
 import firmperch.desk.document.LogFile;
@@ -17,6 +18,9 @@ import firmperch.part.Kind;
 import firmperch.part.Parts;
 import firmperch.project.Policy;
 import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.units.UnitSystem;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -30,6 +34,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -45,6 +50,7 @@ final class FileDesk {
     private final Copies copies;
     private final Keeping keeping;
     private final Consumer<String> say;
+    private final Background opening = new Background("opening");
     private final ExecutorService disk = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "disk");
         thread.setDaemon(true);
@@ -81,19 +87,22 @@ final class FileDesk {
     // Opening.
 
     void startNew() {
-        Project sample = Samples.wedgingBench();
-        Kind kind = Parts.kinds().getFirst();
-        open(new Project("New perch", sample.studio(), document.project().units(), sample.shot(), sample.gear(),
-                sample.place(), kind.start().get(), sample.stance().with(kind.joints()), Policy.STANDARD, List.of()));
+        UnitSystem units = document.project().units();
+        open(() -> {
+            Project sample = Samples.wedgingBench();
+            Kind kind = Parts.kinds().getFirst();
+            return new Project("New perch", sample.studio(), units, sample.shot(), sample.gear(), sample.place(),
+                    kind.start().get(), sample.stance().with(kind.joints()), Policy.STANDARD, List.of());
+        });
     }
 
     /** Opens a project that no file holds. */
-    void open(Project project) {
-        leaving(() -> {
-            document.open(project);
+    void open(Supplier<Project> project) {
+        opening.run(progress -> Assessor.now(project.get()), first -> leaving(() -> {
+            document.open(first, null, Stamp.NONE);
             keeping.afresh();
             say.accept("");
-        });
+        }), say);
     }
 
     void chooseAndOpen() {
@@ -110,8 +119,9 @@ final class FileDesk {
             try {
                 WholeFile.sweep(file.toAbsolutePath().getParent());
                 ProjectFile.Loaded loaded = ProjectFile.load(file);
+                Assessment first = Assessor.now(loaded.project());
                 Platform.runLater(() -> leaving(() -> {
-                    document.open(loaded, file);
+                    document.open(first, file, loaded.stamp());
                     keeping.afresh();
                     remember(file);
                     say.accept("");

@@ -12,12 +12,17 @@ import java.util.concurrent.FutureTask;
  */
 enum Crew {
     /** For the search over every pose and for cures, which goes on whenever nothing else is to be done. */
-    SEARCH,
-    /** For what somebody asked for and waits for; it does not queue behind the search. */
-    ASKED;
+    SEARCH(1),
+    /** For what somebody asked for and waits for; it queues neither behind the search nor behind one long export. */
+    ASKED(2);
 
-    private final ForkJoinPool pool = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1),
-            this::member, null, true);
+    private final ForkJoinPool pool;
+
+    /** @param least how many there are of them at least */
+    Crew(int least) {
+        pool = new ForkJoinPool(Math.max(least, Runtime.getRuntime().availableProcessors() - 1), this::member, null,
+                true);
+    }
 
     private ForkJoinWorkerThread member(ForkJoinPool of) {
         ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(of);

@@ -1,6 +1,5 @@
 package firmperch.desk.document;
 
-import firmperch.file.ProjectFile;
 import firmperch.file.Stamp;
 import firmperch.file.WorkCopy;
 import firmperch.check.Finding;
@@ -74,16 +73,16 @@ public final class Document {
         seek(assessment.get());
     }
 
-    /** Replaces everything, history included, by a project that no file holds. */
-    public void open(Project project) {
-        begin(project, null, Stamp.NONE);
-        assess(project);
-    }
-
-    /** Replaces everything, history included, by what that file holds. */
-    public void open(ProjectFile.Loaded loaded, Path from) {
-        begin(loaded.project(), from, loaded.stamp());
-        assess(loaded.project());
+    /**
+     * Replaces everything, history included.
+     *
+     * @param opening the project, its set pose assessed already
+     * @param from file that it came from; null if from none
+     * @param known what that file was then
+     */
+    public void open(Assessment opening, Path from, Stamp known) {
+        begin(opening.project(), from, known);
+        take(opening);
     }
 
     private void begin(Project project, Path from, Stamp known) {
@@ -189,9 +188,21 @@ public final class Document {
 
     /** Makes this the project; edits of the same gesture, such as one drag, are undone together. */
     public void edit(Project changed, Object sameGesture) {
-        if (changed.equals(project())) {
-            return;
+        if (!changed.equals(project())) {
+            remember(sameGesture);
+            assess(changed);
         }
+    }
+
+    /** Makes that the project whose set pose has been assessed already; one step of undo. */
+    public void edit(Assessment changed) {
+        if (!changed.project().equals(project())) {
+            remember(new Object());
+            take(changed);
+        }
+    }
+
+    private void remember(Object sameGesture) {
         if (!sameGesture.equals(gesture)) {
             undo.push(project());
             if (undo.size() > MOST_UNDO) {
@@ -200,7 +211,6 @@ public final class Document {
         }
         gesture = sameGesture;
         redo.clear();
-        assess(changed);
     }
 
     /** Goes back one step. */
@@ -232,8 +242,12 @@ public final class Document {
     private void assess(Project project) {
         Assessment before = assessment.get();
         boolean onlyMoved = before != null && before.complete() && project.onlyMovedFrom(before.project());
-        assessment.set(onlyMoved ? Assessor.now(project, before) : Assessor.now(project));
-        seek(assessment.get());
+        take(onlyMoved ? Assessor.now(project, before) : Assessor.now(project));
+    }
+
+    private void take(Assessment now) {
+        assessment.set(now);
+        seek(now);
     }
 
     /** Looks at every pose and for cures, unless that is done. */

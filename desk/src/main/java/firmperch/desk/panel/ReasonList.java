@@ -216,12 +216,14 @@ public final class ReasonList extends Column {
         what.setMaxWidth(Double.MAX_VALUE);
         Label effect = new Label(Finding.change(before, cure.margin())
                 + (cure.price().isEmpty() ? "" : " · " + cure.price()));
-        effect.getStyleClass().addAll("cure-effect", cure.verdict().word());
+        effect.getStyleClass().add("cure-effect");
+        VerdictStyle.set(effect, cure.verdict());
         effect.setWrapText(true);
         Column box = new Column(what, effect);
         if (!cure.worsens().isEmpty()) {
             Label but = new Label("but then: " + String.join(" ", cure.worsens()));
-            but.getStyleClass().addAll("hint", "gives");
+            but.getStyleClass().add("hint");
+            VerdictStyle.set(but, Verdict.GIVES);
             but.setWrapText(true);
             box.getChildren().add(but);
         }

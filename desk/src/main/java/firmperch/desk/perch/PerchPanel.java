@@ -15,6 +15,7 @@ import firmperch.part.Part;
 import firmperch.part.Parts;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
+import firmperch.search.Assessor;
 import firmperch.search.Choosing;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,7 +63,7 @@ public final class PerchPanel implements Panel {
     /** The camera is brought over the work as well as that kind can, which takes a moment. */
     private void start(Kind kind) {
         Project was = document.project();
-        choosing.run(progress -> Choosing.of(was, kind), chosen -> {
+        choosing.run(progress -> Assessor.now(Choosing.of(was, kind)), chosen -> {
             if (document.project() == was) {
                 document.edit(chosen);
             }

@@ -1,14 +1,12 @@
 package firmperch.desk.widget;
 
 import firmperch.check.Verdict;
-import java.util.List;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.paint.Color;
 
-/** Colours a node by a verdict through its style classes, and leaves them alone while the verdict stays. */
+/** Colours a node by a verdict through its state. */
 public final class VerdictStyle {
-    private static final List<String> WORDS = List.of(Verdict.HOLDS.word(), Verdict.NEAR.word(), Verdict.GIVES.word());
-
     private VerdictStyle() {
     }
 
@@ -21,15 +19,13 @@ public final class VerdictStyle {
         };
     }
 
-    /** Gives a node the style class of that verdict's word, and of none other; null takes them all away. */
+    /**
+     * Puts a node into the state of that verdict's word, and of none other; null takes it out of them all. A state, not a style class:
+     * for another class all the rules would be weighed anew.
+     */
     public static void set(Node node, Verdict verdict) {
-        String word = verdict == null ? null : verdict.word();
-        if (word != null && node.getStyleClass().contains(word)) {
-            return;
-        }
-        node.getStyleClass().removeAll(WORDS);
-        if (word != null) {
-            node.getStyleClass().add(word);
+        for (Verdict each : Verdict.values()) {
+            node.pseudoClassStateChanged(PseudoClass.getPseudoClass(each.word()), each == verdict);
         }
     }
 }

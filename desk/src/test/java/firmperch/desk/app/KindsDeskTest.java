@@ -9,11 +9,13 @@ import firmperch.check.Verdict;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.file.Samples;
+import firmperch.file.Stamp;
 import firmperch.param.Path;
 import firmperch.part.Kind;
 import firmperch.part.Parts;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.search.Assessor;
 import java.util.List;
 import java.util.Random;
 import javafx.geometry.Point2D;
@@ -59,7 +61,7 @@ class KindsDeskTest {
     }
 
     private void show(Project project) {
-        robot.interact(() -> desk.app.document().open(project));
+        robot.interact(() -> desk.app.document().open(Assessor.now(project), null, Stamp.NONE));
         desk.settle();
     }
 

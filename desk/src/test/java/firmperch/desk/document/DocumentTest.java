@@ -121,11 +121,11 @@ class DocumentTest {
         Project hall = firmperch.param.Path.of("stance.x").with(
                 firmperch.param.Path.of("place.room.depth").with(Samples.wedgingBench(), 20.0),
                 15.0);
-        robot.interact(() -> document.open(hall));
+        robot.interact(() -> document.open(Assessor.now(hall), null, Stamp.NONE));
         robot.interact(document::startSearching);
         searched();
         assertThat(document.assessment().get().complete()).isTrue();
-        robot.interact(() -> document.open(Samples.wedgingBench()));
+        robot.interact(() -> document.open(Assessor.now(Samples.wedgingBench()), null, Stamp.NONE));
         assertThat(document.project()).isEqualTo(Samples.wedgingBench());
     }
 
