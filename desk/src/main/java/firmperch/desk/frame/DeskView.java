@@ -197,8 +197,9 @@ public final class DeskView extends BorderPane {
         }
         return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
                 // What holds is not said to break.
-                (shown.verdict() == Verdict.HOLDS ? shown.marginText() + " before " : "worst: ")
-                        + shown.question().weakness()));
+                shown.verdict() == Verdict.HOLDS
+                        ? "worst pose: " + shown.marginText()
+                        : "worst: " + shown.question().weakness()));
     }
 
     /** True while anything shown is still being worked out. */
