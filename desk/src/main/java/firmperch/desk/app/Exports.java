@@ -69,9 +69,10 @@ final class Exports {
         if (file != null) {
             Assessment shown = document.assessment().get();
             boolean settled = document.settled();
-            String missing = Printable.missing(shown.project());
-            write(file, missing, (to, progress) -> BuildPack
-                    .write(settled ? shown : Assessor.told(shown.project(), progress), to));
+            write(file, (to, progress) -> {
+                BuildPack.write(settled ? shown : Assessor.told(shown.project(), progress), to);
+                return Printable.missing(shown.project());
+            });
         }
     }
 
@@ -89,10 +90,11 @@ final class Exports {
         }
         Assessment shown = document.assessment().get();
         boolean settled = document.settled();
-        write(file, "", (to, progress) -> {
+        write(file, (to, progress) -> {
             MakingPlan plan = MakingPlan.of(settled ? shown : Assessor.everyPose(shown.project(), progress));
             Lists.writeCuts(plan, to);
             Lists.writeHardware(plan, hardware);
+            return "";
         });
     }
 
@@ -103,24 +105,24 @@ final class Exports {
         return whole || !Files.exists(file) || questions.overwrite(file.getFileName().toString()) ? file : null;
     }
 
-    /** Something that writes a file. */
+    /** Something that writes a file, and tells what there is to say of it. */
     private interface Writing {
-        void run(Path file, Progress progress) throws IOException;
+        String run(Path file, Progress progress) throws IOException;
     }
 
-    private void write(Path file, String missing, Writing work) {
+    private void write(Path file, Writing work) {
         writing.set(file);
         say.accept("Writing " + file + " …");
         background.run(progress -> {
-            work.run(file, progress);
+            String more = work.run(file, progress);
             Path folder = file.toAbsolutePath().getParent();
             settings.place(PLACE, folder);
-            return file;
-        }, (share, what) -> say.accept("Writing " + file + ": " + Math.round(share * 100) + " % · " + what), done -> {
+            return more;
+        }, (share, what) -> say.accept("Writing " + file + ": " + Math.round(share * 100) + " % · " + what), more -> {
             writing.set(null);
             written.set(null);
-            written.set(done);
-            say.accept("Written: " + done + "." + (missing.isEmpty() ? "" : " " + missing));
+            written.set(file);
+            say.accept("Written: " + file + "." + (more.isEmpty() ? "" : " " + more));
         }, why -> {
             writing.set(null);
             say.accept("Not written: " + file + " (" + why + ").");

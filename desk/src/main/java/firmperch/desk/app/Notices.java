@@ -1,11 +1,12 @@
 package firmperch.desk.app;
 
+import firmperch.desk.widget.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonType;
-import javafx.scene.control.TextArea;
+import javafx.scene.control.ScrollPane;
 import javafx.stage.Window;
 
 /** What the program is made with, and under which licences: shipped with it. */
@@ -23,10 +24,11 @@ final class Notices {
     }
 
     static void show(Window owner) {
-        TextArea text = new TextArea(text());
-        text.setEditable(false);
-        text.setWrapText(true);
+        ScrollPane text = new ScrollPane(Words.of("numbers", text()));
+        text.setId("notices");
+        text.setFitToWidth(true);
         text.setPrefSize(640, 420);
+        text.getStyleClass().add("page-scroll");
         Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
         alert.setHeaderText("What it is made with");
         alert.getDialogPane().setContent(text);

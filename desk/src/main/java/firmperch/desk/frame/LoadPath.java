@@ -125,6 +125,8 @@ public final class LoadPath extends VBox {
     private void build(List<Station> path) {
         Toggle was = group.getSelectedToggle();
         rows.clear();
+        // Whoever is in the group is kept by it.
+        group.getToggles().clear();
         list.getChildren().clear();
         for (Station station : path) {
             Row row = new Row(station, column(station, path));

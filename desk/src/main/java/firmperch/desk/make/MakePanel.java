@@ -1,5 +1,6 @@
 package firmperch.desk.make;
 
+import firmperch.desk.document.Background;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Gradually;
@@ -38,7 +39,9 @@ public final class MakePanel implements Panel {
     private final Label unprintable = Words.of("caution", "");
     private final Gradually page = new Gradually(lists);
     private final Gradually work = new Gradually(order);
+    private final Background printing = new Background("printable");
     private Assessment shown;
+    private boolean looking;
     private List<Object> filledWith = List.of();
 
     public MakePanel(Runnable exportPack, Runnable exportLists) {
@@ -81,10 +84,9 @@ public final class MakePanel implements Panel {
             return;
         }
         shown = assessment;
-        String missing = Printable.missing(project);
-        unprintable.setText(missing);
-        unprintable.setVisible(!missing.isEmpty());
-        unprintable.setManaged(!missing.isEmpty());
+        // The typeface is read for it.
+        looking = true;
+        printing.run(progress -> Printable.missing(project), this::warn, this::warn);
         MakingPlan plan = MakingPlan.of(assessment);
         UnitSystem system = project.units();
         List<Object> told = List.of(plan.cuts(), plan.hardware(), plan.pours(), plan.order(), system);
@@ -95,9 +97,16 @@ public final class MakePanel implements Panel {
         }
     }
 
+    private void warn(String missing) {
+        looking = false;
+        unprintable.setText(missing);
+        unprintable.setVisible(!missing.isEmpty());
+        unprintable.setManaged(!missing.isEmpty());
+    }
+
     @Override
     public boolean busy() {
-        return page.filling() || work.filling();
+        return looking || page.filling() || work.filling();
     }
 
     private static List<Supplier<Node>> page(MakingPlan plan, UnitSystem system) {

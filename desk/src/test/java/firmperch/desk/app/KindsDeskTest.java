@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Random;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -93,6 +94,10 @@ class KindsDeskTest {
             }
             Node ballast = desk.find("step-ballast");
             assertThat(ballast.isVisible()).as(project.name()).isEqualTo(now().stands());
+            // Nothing of the corner before is kept: its rows would pile up for as long as the window is open.
+            ToggleButton row = desk.find("station-gear");
+            assertThat(row.getToggleGroup().getToggles()).as(project.name())
+                    .hasSize(now().study().assembly().stations().size());
         }
     }
 
