@@ -1,6 +1,5 @@
 package firmperch.desk.app;
 
-import firmperch.desk.document.Background;
 import firmperch.desk.document.Copies;
 import firmperch.desk.document.Document;
 import firmperch.desk.document.LogFile;
@@ -50,7 +49,6 @@ final class FileDesk {
     private final Copies copies;
     private final Keeping keeping;
     private final Consumer<String> say;
-    private final Background opening = new Background("opening");
     private final ExecutorService disk = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "disk");
         thread.setDaemon(true);
@@ -98,11 +96,18 @@ final class FileDesk {
 
     /** Opens a project that no file holds. */
     void open(Supplier<Project> project) {
-        opening.run(progress -> Assessor.now(project.get()), first -> leaving(() -> {
-            document.open(first, null, Stamp.NONE);
-            keeping.afresh();
-            say.accept("");
-        }), say);
+        disk.execute(() -> {
+            try {
+                Assessment first = Assessor.now(project.get());
+                Platform.runLater(() -> leaving(() -> {
+                    document.open(first, null, Stamp.NONE);
+                    keeping.afresh();
+                    say.accept("");
+                }));
+            } catch (RuntimeException | Error e) {
+                failed("opened", "It", e);
+            }
+        });
     }
 
     void chooseAndOpen() {
@@ -138,7 +143,7 @@ final class FileDesk {
         });
     }
 
-    private void failed(String what, Path file, Throwable e) {
+    private void failed(String what, Object file, Throwable e) {
         LOG.error("not {}", what, e);
         Platform.runLater(() -> say.accept(file + " was not " + what + "; why is in "
                 + LogFile.place() + "."));

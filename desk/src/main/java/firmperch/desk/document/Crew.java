@@ -5,6 +5,9 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinWorkerThread;
 import java.util.concurrent.FutureTask;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 
 /**
  * Who computes behind the window: as many threads as there are processors but one, which is the window's, and below it in rank
@@ -12,17 +15,16 @@ import java.util.concurrent.FutureTask;
  */
 enum Crew {
     /** For the search over every pose and for cures, which goes on whenever nothing else is to be done. */
-    SEARCH(1),
-    /** For what somebody asked for and waits for; it queues neither behind the search nor behind one long export. */
-    ASKED(2);
+    SEARCH,
+    /** For what somebody asked for and waits for; it does not queue behind the search, which rests meanwhile. */
+    ASKED;
 
-    private final ForkJoinPool pool;
+    /** How long one rests before it looks again, ns. */
+    private static final long REST = 5_000_000;
 
-    /** @param least how many there are of them at least */
-    Crew(int least) {
-        pool = new ForkJoinPool(Math.max(least, Runtime.getRuntime().availableProcessors() - 1), this::member, null,
-                true);
-    }
+    private final ForkJoinPool pool = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1),
+            this::member, null, true);
+    private final AtomicInteger busy = new AtomicInteger();
 
     private ForkJoinWorkerThread member(ForkJoinPool of) {
         ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(of);
@@ -35,8 +37,9 @@ enum Crew {
     <T> T compute(Callable<T> work) throws Exception {
         // Not submitted as it is: that would dress what it fails with.
         FutureTask<T> task = new FutureTask<>(work);
-        pool.execute(task);
+        busy.incrementAndGet();
         try {
+            pool.execute(task);
             return task.get();
         } catch (ExecutionException e) {
             switch (e.getCause()) {
@@ -44,6 +47,15 @@ enum Crew {
                 case Error failure -> throw failure;
                 case null, default -> throw e;
             }
+        } finally {
+            busy.decrementAndGet();
+        }
+    }
+
+    /** Rests as long as these are at work and it is wanted all the same. */
+    void giveWay(BooleanSupplier wanted) {
+        while (busy.get() > 0 && wanted.getAsBoolean()) {
+            LockSupport.parkNanos(REST);
         }
     }
 }

@@ -311,6 +311,7 @@ public final class Document {
     }
 
     private void report(long mine, double share, String what) {
+        Crew.ASKED.giveWay(() -> mine == generation);
         if (mine != generation) {
             throw new CancellationException();
         }

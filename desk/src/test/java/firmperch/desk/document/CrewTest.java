@@ -35,6 +35,31 @@ class CrewTest {
         search.join();
     }
 
+    /** A search rests while something is asked for, and goes on afterwards or when it is given up. */
+    @Test
+    @Timeout(20)
+    void theSearchGivesWay() throws Exception {
+        CountDownLatch asked = new CountDownLatch(1);
+        CountDownLatch enough = new CountDownLatch(1);
+        Thread waiting = Thread.ofPlatform().start(() -> {
+            try {
+                Crew.ASKED.compute(() -> {
+                    asked.countDown();
+                    return enough.await(15, TimeUnit.SECONDS);
+                });
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        asked.await();
+        Crew.ASKED.giveWay(() -> false);
+        Thread search = Thread.ofPlatform().start(() -> Crew.ASKED.giveWay(() -> true));
+        assertThat(search.join(java.time.Duration.ofMillis(100))).as("it rests").isFalse();
+        enough.countDown();
+        waiting.join();
+        assertThat(search.join(java.time.Duration.ofSeconds(5))).as("it goes on").isTrue();
+    }
+
     /** The window keeps a processor to itself, and what computes is below it in rank. */
     @Test
     void aProcessorIsLeftToTheWindow() throws Exception {
