@@ -3,12 +3,12 @@ package firmperch.desk.form;
 import firmperch.desk.document.Document;
 import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Gradually;
+import firmperch.desk.widget.Words;
 import firmperch.project.Project;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 
 /** Fields under each other, edited in place. */
 public final class Form extends Column {
@@ -46,11 +46,7 @@ public final class Form extends Column {
         List<Supplier<Node>> makers = new ArrayList<>();
         for (Field.Section section : sections) {
             if (!section.heading().isEmpty()) {
-                makers.add(() -> {
-                    Label label = new Label(section.heading());
-                    label.getStyleClass().add("section");
-                    return label;
-                });
+                makers.add(() -> Words.heading(section.heading()));
             }
             for (Field field : section.fields()) {
                 makers.add(() -> {

@@ -1,11 +1,16 @@
 package firmperch.desk.widget;
 
+import java.util.HashMap;
+import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
-/** A {@link VBox} that remembers how high it wants to be. */
+/**
+ * A {@link VBox} that remembers how high it wants to be, by its width, until something in it changes. Words that wrap are measured
+ * line by line; without this each box would ask for it several times, and each box around it several times again.
+ */
 public class Column extends VBox {
-    private final Heights heights = new Heights();
+    private final Map<Double, Double> heights = new HashMap<>();
 
     public Column(Node... children) {
         super(children);
@@ -19,13 +24,18 @@ public class Column extends VBox {
     @Override
     public void requestLayout() {
         if (heights != null) {
-            heights.forget();
+            heights.clear();
         }
         super.requestLayout();
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return heights.at(width, super::computePrefHeight);
+        Double height = heights.get(width);
+        if (height == null) {
+            height = super.computePrefHeight(width);
+            heights.put(width, height);
+        }
+        return height;
     }
 }

@@ -549,6 +549,29 @@ class DeskTest {
         }
     }
 
+    /** The cards stand for a moment while the log is another already: then they take nothing away. */
+    @Test
+    void aCardOfAnotherLogRemovesNothing() {
+        desk.go(Step.PROVE);
+        desk.settle();
+        var log = desk.app.document().project().log();
+        assertThat(log).hasSizeGreaterThan(1);
+        List<javafx.scene.control.Button> remove = robot
+                .lookup(n -> n instanceof javafx.scene.control.Button b && b.getAccessibleText() != null
+                        && b.getAccessibleText().startsWith("Remove the measurement"))
+                .queryAllAs(javafx.scene.control.Button.class).stream().toList();
+        assertThat(remove).hasSameSizeAs(log);
+        robot.interact(() -> {
+            desk.app.document().edit(desk.app.document().project().with(log.subList(1, log.size())));
+            remove.forEach(javafx.scene.control.Button::fire);
+        });
+        assertThat(desk.app.document().project().log()).isEqualTo(log.subList(1, log.size()));
+        desk.settle();
+        desk.until("its own cards", () -> robot.lookup(n -> n instanceof javafx.scene.control.Button b
+                && b.getAccessibleText() != null && b.getAccessibleText().startsWith("Remove the measurement"))
+                .queryAll().size() == log.size() - 1);
+    }
+
     @Test
     void aMeasurementStandsBesideItsPrediction() {
         desk.settle();
