@@ -20,12 +20,12 @@ final class OwnJava {
     /**
      * A window is never to stand still while memory is collected, which of a hundred megabytes takes a seventh of a second if it is
      * done at a stretch, and gives back what it does not need. What computes behind it has a lower priority, which Linux heeds only if
-     * told to; that it may raise none is not worth a warning.
+     * told to; that it may raise none is not worth a warning. Of what goes wrong the log is to tell where.
      */
     private static final List<String> WINDOW = List.of("-Xmx256m", "-XX:+UseG1GC", "-XX:G1HeapRegionSize=1m",
             "-XX:MaxGCPauseMillis=50", "-XX:+ExplicitGCInvokesConcurrent", "-XX:MinHeapFreeRatio=20",
             "-XX:MaxHeapFreeRatio=40", "-XX:TrimNativeHeapInterval=10000", "-XX:ThreadPriorityPolicy=1",
-            "-XX:-PrintWarnings");
+            "-XX:-PrintWarnings", "-XX:-OmitStackTraceInFastThrow");
     /** A command ends before a slower, better compilation, or a collector of several threads, has paid. */
     private static final List<String> COMMAND = List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1",
             "-XX:+UseSerialGC");

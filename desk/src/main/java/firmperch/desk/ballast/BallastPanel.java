@@ -64,7 +64,7 @@ public final class BallastPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return working || form.filling() || reasons.filling();
+        return working || form.filling() || reasons.busy();
     }
 
     /** The values by which the base is weighted. */

@@ -1,8 +1,7 @@
 package firmperch.desk.form;
 
 import firmperch.desk.document.Document;
-import firmperch.desk.widget.Column;
-import firmperch.desk.widget.Gradually;
+import firmperch.desk.widget.Gradual;
 import firmperch.desk.widget.Words;
 import firmperch.project.Project;
 import java.util.ArrayList;
@@ -11,7 +10,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 
 /** Fields under each other, edited in place. */
-public final class Form extends Column {
+public final class Form extends Gradual {
     /** True while something has been typed in a field that is not taken yet: then undo is the field's own. */
     public static boolean untaken(javafx.scene.control.TextInputControl field) {
         return field.getProperties().containsKey(FieldRow.UNTAKEN)
@@ -21,7 +20,6 @@ public final class Form extends Column {
 
     private final List<FieldRow> rows = new ArrayList<>();
     private final Document document;
-    private final Gradually filling = new Gradually(this);
 
     public Form(Document document) {
         this.document = document;
@@ -56,12 +54,7 @@ public final class Form extends Column {
                 });
             }
         }
-        filling.fill(makers);
-    }
-
-    /** True while there are fields to come. */
-    public boolean filling() {
-        return filling.filling();
+        fill(makers);
     }
 
     /** Shows the project's values. */

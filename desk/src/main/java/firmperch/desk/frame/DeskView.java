@@ -15,12 +15,14 @@ import firmperch.desk.place.PlacePanel;
 import firmperch.desk.prove.ProvePanel;
 import firmperch.desk.shot.ShotPanel;
 import firmperch.desk.steady.SteadyPanel;
+import firmperch.desk.widget.Gradual;
 import firmperch.desk.widget.Island;
 import firmperch.desk.widget.OverFrames;
 import firmperch.draw.Ghost;
 import firmperch.draw.Scene;
 import firmperch.search.Assessment;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +30,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -55,8 +58,9 @@ public final class DeskView extends BorderPane {
     /** The steps' panels, all of them that were shown once: what left the window would have to be styled anew. */
     private final StackPane sides = new StackPane();
     /** The parts of the desk that have their colours each for itself. */
-    private final List<Node> coloured = new ArrayList<>();
+    private final List<Parent> coloured = new ArrayList<>();
     private final OverFrames colouring = new OverFrames();
+    private final OverFrames following = new OverFrames();
     private boolean dark;
     private Step step = Step.PERCH;
     private Station station;
@@ -102,6 +106,7 @@ public final class DeskView extends BorderPane {
         document.assessment().addListener((o, was, is) -> refresh());
         middle.getChildren().setAll(views);
         choose(chosenAtFirst(document));
+        refresh();
     }
 
     /** The station whose part is open at the start: what carries the camera out, as most goes wrong there. */
@@ -147,7 +152,8 @@ public final class DeskView extends BorderPane {
         only(sides, scrolls.get(next));
         scrolls.get(next).setVvalue(0);
         only(middle, panel.middle() == null ? views : panel.middle());
-        refresh();
+        show(document.assessment().get());
+        follow();
     }
 
     /** Chooses a station of the load path and opens its parts. */
@@ -173,12 +179,15 @@ public final class DeskView extends BorderPane {
         header.show(assessment);
         loadPath.show(assessment);
         show(assessment);
-        if (panels.containsKey(step)) {
-            panels.get(step).show(assessment);
-        }
+        follow();
         if (!step.applies(assessment)) {
             Platform.runLater(() -> go(Step.PERCH));
         }
+    }
+
+    /** Verdict and drawing answer at once, the step's panel in the next frame. */
+    private void follow() {
+        following.begin(List.of(() -> panels.get(step).show(document.assessment().get())));
     }
 
     private void show(Assessment assessment) {
@@ -209,7 +218,7 @@ public final class DeskView extends BorderPane {
 
     /** True while the step's panel is still being filled or works something out of its own, or the colours change. */
     public boolean filling() {
-        return colouring.going() || panels.containsKey(step) && panels.get(step).busy();
+        return colouring.going() || following.going() || panels.get(step).busy();
     }
 
     /** Says something that went well or wrong; an empty text takes it away. */
@@ -222,12 +231,13 @@ public final class DeskView extends BorderPane {
         bar.say(text, action, what);
     }
 
-    /** Light or dark, one part of the desk after the other: to style all of it at once takes too long for a frame. */
+    /** Light or dark, one part of the desk after the other, what is seen first: all of it at once takes too long for a frame. */
     public void dark(boolean wanted) {
         dark = wanted;
         views.palette(dark ? Palette.DARK : Palette.LIGHT);
         show(document.assessment().get());
-        colouring.begin(coloured.stream().<Runnable>map(part -> () -> colour(part)).toList());
+        colouring.begin(coloured.stream().sorted(Comparator.comparing(part -> !part.isVisible()))
+                .<Runnable>map(part -> () -> colour(part)).toList());
     }
 
     /** Whether it is dark. */
@@ -235,14 +245,16 @@ public final class DeskView extends BorderPane {
         return dark;
     }
 
-    private void colour(Node part) {
+    private void colour(Parent part) {
         if (part.getStyleClass().contains(DARK) != dark) {
-            if (dark) {
-                part.getStyleClass().add(DARK);
-            } else {
-                part.getStyleClass().remove(DARK);
-            }
-            part.applyCss();
+            Gradual.without(part, () -> {
+                if (dark) {
+                    part.getStyleClass().add(DARK);
+                } else {
+                    part.getStyleClass().remove(DARK);
+                }
+                part.applyCss();
+            });
         }
     }
 

@@ -12,17 +12,15 @@ import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
@@ -42,19 +40,20 @@ public final class LoadPath extends VBox {
     /** What one branch of a fork stands beside the other. */
     private static final double BESIDE = 20;
 
-    private final Map<Station, Row> rows = new LinkedHashMap<>();
+    private final List<Row> rows = new ArrayList<>();
     private final ToggleGroup group = new ToggleGroup();
     private final VBox list = new VBox();
-    private final Consumer<Station> chosen;
+    private final Consumer<Station> choose;
     private final Label floor = new Label();
     private final Pane line = new Pane();
     private final StackPane stack;
     private final HBox head;
     private boolean hangs;
     private Assessment shown;
+    private Station chosen;
 
-    LoadPath(Consumer<Station> chosen) {
-        this.chosen = chosen;
+    LoadPath(Consumer<Station> choose) {
+        this.choose = choose;
         getStyleClass().add("load-path");
         Label title = Words.heading("Load path");
         Label left = new Label("left over");
@@ -77,12 +76,8 @@ public final class LoadPath extends VBox {
     }
 
     void select(Station station) {
-        Row row = rows.get(station);
-        if (row != null) {
-            row.setSelected(true);
-        } else {
-            rows.values().forEach(r -> r.setSelected(false));
-        }
+        chosen = station;
+        rows.forEach(row -> row.setSelected(row.station.equals(station)));
     }
 
     void show(Assessment assessment) {
@@ -100,10 +95,8 @@ public final class LoadPath extends VBox {
                 getChildren().setAll(head, stack, floor);
             }
         }
-        if (!List.copyOf(rows.keySet()).equals(path)) {
-            build(path);
-        }
-        rows.values().forEach(row -> row.show(assessment));
+        rows(path);
+        rows.forEach(row -> row.show(assessment));
         floor.setText(ground(assessment));
         drawFlow();
     }
@@ -121,24 +114,28 @@ public final class LoadPath extends VBox {
                 }).collect(Collectors.joining(" and "));
     }
 
-    /** A row for each station, from the camera down to the place. */
-    private void build(List<Station> path) {
-        Toggle was = group.getSelectedToggle();
-        rows.clear();
-        // Whoever is in the group is kept by it.
-        group.getToggles().clear();
-        list.getChildren().clear();
-        for (Station station : path) {
-            Row row = new Row(station, column(station, path));
+    /** A row for each station, from the camera down to the place. They stay and show what another rig has in their place. */
+    private void rows(List<Station> path) {
+        while (rows.size() > path.size()) {
+            Row gone = rows.removeLast();
+            // Whoever is in the group is kept by it.
+            gone.setToggleGroup(null);
+            list.getChildren().remove(gone);
+        }
+        while (rows.size() < path.size()) {
+            Row row = new Row();
             row.setToggleGroup(group);
             row.setOnAction(e -> {
                 row.setSelected(true);
-                chosen.accept(row.station);
+                choose.accept(row.station);
             });
-            row.setSelected(was instanceof Row old && old.station.equals(station));
-            rows.put(station, row);
+            rows.add(row);
             VBox.setVgrow(row, Priority.ALWAYS);
             list.getChildren().add(row);
+        }
+        for (int i = 0; i < path.size(); i++) {
+            rows.get(i).stand(path.get(i), column(path.get(i), path));
+            rows.get(i).setSelected(path.get(i).equals(chosen));
         }
     }
 
@@ -153,11 +150,10 @@ public final class LoadPath extends VBox {
         if (shown == null || line.getHeight() < 10) {
             return;
         }
-        List<Row> order = List.copyOf(rows.values());
-        double pitch = line.getHeight() / order.size();
+        double pitch = line.getHeight() / rows.size();
         List<List<Double>> bands = new ArrayList<>();
-        for (int i = 0; i < order.size(); i++) {
-            Row row = order.get(i);
+        for (int i = 0; i < rows.size(); i++) {
+            Row row = rows.get(i);
             double x = MARK_X + row.column * BESIDE;
             double y = pitch * (i + 0.5);
             double own = half(row.station);
@@ -165,10 +161,10 @@ public final class LoadPath extends VBox {
                 bands.add(band(x, y, own, x, hangs ? 0 : line.getHeight(), own));
             }
             for (Station below : row.station.on()) {
-                Row carries = rows.get(below);
+                int at = row(below);
                 double wide = half(below);
-                bands.add(band(x, y, row.station.on().size() > 1 ? wide : own, MARK_X + carries.column * BESIDE,
-                        pitch * (order.indexOf(carries) + 0.5), wide));
+                bands.add(band(x, y, row.station.on().size() > 1 ? wide : own, MARK_X + rows.get(at).column * BESIDE,
+                        pitch * (at + 0.5), wide));
             }
         }
         while (line.getChildren().size() > bands.size()) {
@@ -188,6 +184,11 @@ public final class LoadPath extends VBox {
         }
     }
 
+    private int row(Station station) {
+        return IntStream.range(0, rows.size()).filter(i -> rows.get(i).station.equals(station)).findFirst()
+                .orElseThrow();
+    }
+
     private static List<Double> band(double x0, double y0, double half0, double x1, double y1, double half1) {
         return List.of(x0 + half0, y0, x1 + half1, y1, x1 - half1, y1, x0 - half0, y0);
     }
@@ -199,15 +200,14 @@ public final class LoadPath extends VBox {
 
     private static final class Row extends ToggleButton {
         private Station station;
-        private final int column;
+        private int column;
+        private final HBox box;
         private final StatusMark mark = new StatusMark(18);
         private final Label name = new Label();
         private final Label carries = new Label();
         private final Label left = new Label();
 
-        Row(Station station, int column) {
-            this.station = station;
-            this.column = column;
+        Row() {
             name.getStyleClass().add("station");
             carries.getStyleClass().add("hint");
             left.getStyleClass().add("left-over");
@@ -217,14 +217,21 @@ public final class LoadPath extends VBox {
             HBox.setHgrow(words, Priority.ALWAYS);
             StackPane ring = new StackPane(mark);
             ring.getStyleClass().add("ring");
-            HBox box = new HBox(10, ring, words, left);
+            box = new HBox(10, ring, words, left);
             box.setAlignment(Pos.CENTER_LEFT);
             setGraphic(box);
-            box.setPadding(new Insets(0, 0, 0, column * BESIDE));
             box.prefWidthProperty().bind(widthProperty().subtract(20));
             setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
-            setId("station-" + station.id().replace('.', '-'));
             getStyleClass().setAll("station-row");
+        }
+
+        void stand(Station at, int beside) {
+            if (!at.equals(station)) {
+                setId("station-" + at.id().replace('.', '-'));
+            }
+            station = at;
+            column = beside;
+            box.setPadding(new Insets(0, 0, 0, column * BESIDE));
         }
 
         void show(Assessment assessment) {
@@ -232,8 +239,6 @@ public final class LoadPath extends VBox {
             UnitSystem system = assessment.project().units();
             Optional<Finding> weakest = assessment.weakest(station);
             mark.show(weakest.map(Finding::verdict).orElse(null));
-            station = assessment.study().assembly().stations().stream().filter(station::equals).findFirst()
-                    .orElseThrow();
             name.setText(station.label());
             double moment = posed.momentAt(station);
             double carried = assessment.situation().carried(station);

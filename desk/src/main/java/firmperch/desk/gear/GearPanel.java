@@ -10,7 +10,7 @@ import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.widget.Column;
 import firmperch.desk.widget.Card;
-import firmperch.desk.widget.Gradually;
+import firmperch.desk.widget.Gradual;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.part.Gear;
@@ -37,14 +37,15 @@ public final class GearPanel implements Panel {
 
     private final Document document;
     private final Column box = new Column();
-    private final Column items = new Column();
+    private final Gradual items = new Gradual();
     private final Label total = new Label();
     private final Label refused = new Label();
     private final Form spare;
     private final ReasonList reasons;
-    /** The fields of each item that is shown; which item's is told by its place in the list. */
-    private final List<List<Form>> forms = new ArrayList<>();
-    private final Gradually filling = new Gradually(items);
+    /** What is shown of each item; which item's it is is told by its place in the list. */
+    private final List<Item> cards = new ArrayList<>();
+
+    private record Item(Card card, List<Form> forms) {}
 
     public GearPanel(Document document, ReasonList.Actions actions) {
         this.document = document;
@@ -97,36 +98,37 @@ public final class GearPanel implements Panel {
                 && (payload.equals(f.station()) || payload.on().contains(f.station()));
     }
 
-    private Form form(String path, String... names) {
-        return Form.of(document, "",
-                Stream.of(names).map(name -> Field.at(document.project(), path + name)).toList());
+    private Form form(Project project, String path, String... names) {
+        return Form.of(document, "", Stream.of(names).map(name -> Field.at(project, path + name)).toList());
     }
 
     /** As many cards as there are items: each shows what stands in its place of the list. */
     private void cards(Project project) {
         int wanted = project.gear().items().size();
-        while (forms.size() > wanted) {
-            forms.removeLast();
-            items.getChildren().removeLast();
+        while (cards.size() > wanted) {
+            items.drop(cards.removeLast().card());
         }
-        filling.add(IntStream.range(forms.size(), wanted)
-                .<Supplier<Node>>mapToObj(i -> () -> card(i, project.gear().items().get(i).size())).toList());
+        items.add(IntStream.range(cards.size(), wanted)
+                .<Supplier<Node>>mapToObj(i -> () -> card(project, i)).toList());
     }
 
-    private Card card(int index, GearItem.Size room) {
+    /** Of the project that it was wanted for: when its turn comes, the item may be off the list again. */
+    private Card card(Project project, int index) {
         String path = "gear.items." + index + ".";
-        Form name = form(path, "name");
-        Form first = form(path, "mass", "left");
-        Form second = form(path, "forward", "up");
-        Form size = Form.of(document, Field.sections("", room, Path.of(path + "size")));
+        Form name = form(project, path, "name");
+        Form first = form(project, path, "mass", "left");
+        Form second = form(project, path, "forward", "up");
+        Form size = Form.of(document,
+                Field.sections("", project.gear().items().get(index).size(), Path.of(path + "size")));
         HBox.setHgrow(first, Priority.ALWAYS);
         HBox.setHgrow(second, Priority.ALWAYS);
         HBox pairs = new HBox(10, first, second);
         pairs.getStyleClass().add("compact");
         TitledPane more = new TitledPane("Size", size);
         more.setExpanded(false);
-        forms.add(List.of(name, first, second, size));
-        return new Card("item " + (index + 1), () -> remove(index), name, pairs, more);
+        Card card = new Card("item " + (index + 1), () -> remove(index), name, pairs, more);
+        cards.add(new Item(card, List.of(name, first, second, size)));
+        return card;
     }
 
     @Override
@@ -136,15 +138,15 @@ public final class GearPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return filling.filling() || spare.filling() || reasons.filling()
-                || forms.stream().flatMap(List::stream).anyMatch(Form::filling);
+        return items.filling() || spare.filling() || reasons.busy()
+                || cards.stream().map(Item::forms).flatMap(List::stream).anyMatch(Form::filling);
     }
 
     @Override
     public void show(Assessment assessment) {
         Project project = assessment.project();
         cards(project);
-        forms.forEach(card -> card.forEach(form -> form.refresh(project)));
+        cards.forEach(item -> item.forms().forEach(form -> form.refresh(project)));
         spare.refresh(project);
         total.setText(Words.unbroken(project.gear().items().size() + " items, "
                 + Quantity.MASS.show(project.gear().mass(), project.units()) + " together; with the spare "

@@ -3,7 +3,7 @@ package firmperch.desk.make;
 import firmperch.desk.document.Background;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.widget.Column;
-import firmperch.desk.widget.Gradually;
+import firmperch.desk.widget.Gradual;
 import firmperch.desk.widget.TableRow;
 import firmperch.desk.widget.Words;
 import firmperch.make.CutPiece;
@@ -22,6 +22,7 @@ import java.util.Locale;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -33,12 +34,10 @@ public final class MakePanel implements Panel {
     private static final double[] BOUGHT = {52, 6, 10, 32};
 
     private final Column side = new Column();
-    private final Column lists = new Column();
+    private final Gradual lists = new Gradual();
     private final ScrollPane scroll = new ScrollPane(lists);
-    private final Column order = new Column();
+    private final Gradual order = new Gradual();
     private final Label unprintable = Words.of("caution", "");
-    private final Gradually page = new Gradually(lists);
-    private final Gradually work = new Gradually(order);
     private final Background printing = new Background("printable");
     private Assessment shown;
     private boolean looking;
@@ -73,7 +72,7 @@ public final class MakePanel implements Panel {
     }
 
     @Override
-    public Node middle() {
+    public Parent middle() {
         return scroll;
     }
 
@@ -92,8 +91,8 @@ public final class MakePanel implements Panel {
         List<Object> told = List.of(plan.cuts(), plan.hardware(), plan.pours(), plan.order(), system);
         if (!told.equals(filledWith)) {
             filledWith = told;
-            page.fill(page(plan, system));
-            work.fill(plan.order().stream().flatMap(MakePanel::step).toList());
+            lists.fill(page(plan, system));
+            order.fill(plan.order().stream().flatMap(MakePanel::step).toList());
         }
     }
 
@@ -106,7 +105,7 @@ public final class MakePanel implements Panel {
 
     @Override
     public boolean busy() {
-        return looking || page.filling() || work.filling();
+        return looking || lists.filling() || order.filling();
     }
 
     private static List<Supplier<Node>> page(MakingPlan plan, UnitSystem system) {

@@ -3,6 +3,7 @@ package firmperch.desk.panel;
 import firmperch.body.Station;
 import firmperch.search.Assessment;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 
 /** What a step shows beside, or instead of, the drawing. */
 public interface Panel {
@@ -10,7 +11,7 @@ public interface Panel {
     Node side();
 
     /** What stands in the middle instead of the drawing; null for the drawing. */
-    default Node middle() {
+    default Parent middle() {
         return null;
     }
 

@@ -1,7 +1,8 @@
 package firmperch.desk.panel;
 
 import firmperch.desk.widget.Column;
-import firmperch.desk.widget.Gradually;
+import firmperch.desk.widget.Gradual;
+import firmperch.desk.widget.OverFrames;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.WideButton;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -24,7 +26,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 /** Findings with what is asked and available; each opens to its formula, source, worst pose and cures. */
-public final class ReasonList extends Column {
+public final class ReasonList extends Gradual {
     /** What the list can be told to do. */
     public interface Actions {
         /** Shows a finding's worst pose as a ghost. */
@@ -43,7 +45,9 @@ public final class ReasonList extends Column {
     private final List<Row> rows = new ArrayList<>();
     /** What is open, by the findings' ids: a row shows now this finding, now that. */
     private final Set<String> open = new HashSet<>();
-    private final Gradually filling = new Gradually(this);
+    private final OverFrames following = new OverFrames();
+    /** The row whose turn it is to follow. */
+    private int next;
     private final Actions actions;
     private final BiPredicate<Assessment, Finding> wanted;
     private final boolean weakestFirst;
@@ -58,7 +62,8 @@ public final class ReasonList extends Column {
 
     /**
      * Shows an assessment. The rows stay where they are and show what comes there now, as taking them out of the window and putting
-     * them back would style them all anew; what was open is open wherever it comes.
+     * them back would style them all anew; what was open is open wherever it comes. They follow one after the other, a few in each
+     * frame, and the next time go on from there: so each gets its turn under a hand that does not rest.
      */
     public void show(Assessment assessment) {
         List<Finding> findings = new ArrayList<>(
@@ -68,12 +73,15 @@ public final class ReasonList extends Column {
         }
         UnitSystem units = assessment.project().units();
         while (rows.size() > findings.size()) {
-            getChildren().remove(rows.removeLast());
+            drop(rows.removeLast());
         }
-        for (int i = 0; i < rows.size(); i++) {
+        int count = rows.size();
+        int first = next;
+        following.begin(IntStream.range(0, count).map(i -> (first + i) % count).<Runnable>mapToObj(i -> () -> {
             rows.get(i).show(findings.get(i), units);
-        }
-        filling.add(findings.stream().skip(rows.size()).<Supplier<Row>>map(finding -> () -> {
+            next = i + 1;
+        }).toList());
+        add(findings.stream().skip(rows.size()).<Supplier<Row>>map(finding -> () -> {
             Row row = new Row(actions, open);
             rows.add(row);
             row.show(finding, units);
@@ -81,9 +89,9 @@ public final class ReasonList extends Column {
         }).toList());
     }
 
-    /** True while there are rows to come. */
-    public boolean filling() {
-        return filling.filling();
+    /** True while there are rows to come, or some do not show yet what they should. */
+    public boolean busy() {
+        return filling() || following.going();
     }
 
     /** Closes every row. */

@@ -123,7 +123,7 @@ public final class PerchPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return form.filling() || joints.filling() || reasons.filling();
+        return form.filling() || joints.filling() || reasons.busy();
     }
 
     @Override

@@ -42,7 +42,7 @@ public final class PlacePanel implements Panel {
 
     @Override
     public boolean busy() {
-        return forms.stream().anyMatch(Form::filling) || reasons.filling();
+        return forms.stream().anyMatch(Form::filling) || reasons.busy();
     }
 
     @Override

@@ -36,7 +36,7 @@ public final class ShotPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return shot.filling() || reasons.filling();
+        return shot.filling() || reasons.busy();
     }
 
     @Override

@@ -39,7 +39,7 @@ public final class SteadyPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return policy.filling() || reasons.filling();
+        return policy.filling() || reasons.busy();
     }
 
     @Override

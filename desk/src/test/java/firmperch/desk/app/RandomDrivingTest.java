@@ -17,11 +17,13 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicIntegerArray;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.logging.Handler;
 import java.util.logging.Level;
 import java.util.logging.LogRecord;
 import java.util.logging.Logger;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
@@ -82,11 +84,12 @@ class RandomDrivingTest {
     };
     private Random random;
     private DeskFixture desk;
-    private final AtomicInteger late = new AtomicInteger();
-    private final AtomicInteger waits = new AtomicInteger();
+    /** How often the interface thread was busy for how long, by tens of ms. */
+    private final AtomicIntegerArray waits = new AtomicIntegerArray(1000);
     private final AtomicLong longest = new AtomicLong();
     private final AtomicLong heldUp = new AtomicLong();
     private Thread interfaceThread;
+    private long began;
     private volatile boolean settled;
     private volatile String doing = "";
 
@@ -149,7 +152,7 @@ class RandomDrivingTest {
         Files.writeString(folder.resolve("p0.perch.json"), ProjectFile.text(Samples.all().get(2)));
         Files.writeString(folder.resolve("p1.perch.json"), "{\"format\":");
         AtomicInteger done = new AtomicInteger();
-        long began = System.nanoTime();
+        began = System.nanoTime();
         long end = began + seconds * 1_000_000_000L;
         Thread watch = Thread.ofPlatform().daemon().name("watch").start(this::watch);
         Thread sleep = Thread.ofPlatform().daemon().name("sleep").start(this::sleep);
@@ -169,8 +172,8 @@ class RandomDrivingTest {
         watch.interrupt();
         sleep.interrupt();
         System.out.printf(
-                "random driving: seed %d, %d s, %d acts, %d faults; looked at the interface thread %d times, longest wait %.0f ms, %d over 100 ms%n",
-                seed, seconds, done.get(), faults.size(), waits.get(), longest.get() / 1e6, late.get());
+                "random driving: seed %d, %d s, %d acts, %d faults; looked at the interface thread %d times, longest wait %.0f ms, %d over 30 ms, %d over 50 ms, %d over 100 ms%n",
+                seed, seconds, done.get(), faults.size(), over(0), longest.get() / 1e6, over(30), over(50), over(100));
         assertThat(faults).isEmpty();
     }
 
@@ -260,12 +263,11 @@ class RandomDrivingTest {
                 }
                 long waited = System.nanoTime() - asked;
                 if (settled) {
-                    waits.incrementAndGet();
+                    waits.incrementAndGet((int) Math.min(waits.length() - 1, waited / 10_000_000));
                     longest.accumulateAndGet(waited, Math::max);
                     if (waited > FRAME) {
-                        System.out.printf("%.0f ms (the machine itself %.0f ms): %s, then %s; in %s%n", waited / 1e6,
-                                heldUp.get() / 1e6, meanwhile, doing, busy);
-                        late.incrementAndGet();
+                        System.out.printf("at %.0f s %.0f ms (the machine itself %.0f ms): %s, then %s; in %s%n",
+                                (asked - began) / 1e9, waited / 1e6, heldUp.get() / 1e6, meanwhile, doing, busy);
                     }
                 }
                 Thread.sleep(4);
@@ -273,6 +275,11 @@ class RandomDrivingTest {
                 return;
             }
         }
+    }
+
+    /** How many of the waits were over that many ms, in tens. */
+    private int over(int ms) {
+        return IntStream.range(ms / 10, waits.length()).map(waits::get).sum();
     }
 
     /** How long a thread that does nothing but sleep is held up meanwhile: by the machine, or by the collector. */
@@ -292,8 +299,8 @@ class RandomDrivingTest {
     private static String where(StackTraceElement[] stack) {
         return Stream.of(stack).filter(e -> e.getClassName().startsWith("firmperch.")
                 || List.of("doProcessCSS", "doLayoutPass", "uploadPixels").contains(e.getMethodName()))
-                .findFirst().map(e -> e.getClassName().replaceAll(".*\\.", "") + "." + e.getMethodName())
-                .orElse("waiting");
+                .findFirst().or(() -> Stream.of(stack).filter(e -> e.getClassName().startsWith("com.sun")).findFirst())
+                .map(e -> e.getClassName().replaceAll(".*\\.", "") + "." + e.getMethodName()).orElse("nothing");
     }
 
     private static void mouse(Node at, javafx.event.EventType<MouseEvent> type, double x, double y) {

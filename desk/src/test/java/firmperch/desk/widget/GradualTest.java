@@ -11,6 +11,7 @@ import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -21,16 +22,14 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** A box is filled over several frames, in order, and not before it can be seen. */
 @ExtendWith(ApplicationExtension.class)
-class GraduallyTest {
+class GradualTest {
     private final FxRobot robot = new FxRobot();
-    private final Column box = new Column();
-    private Gradually filling;
+    private final Gradual box = new Gradual();
     private Stage stage;
 
     @Start
     void start(Stage shown) {
         stage = shown;
-        filling = new Gradually(box);
         stage.setScene(new Scene(new Column(), 200, 200));
         stage.show();
     }
@@ -48,7 +47,7 @@ class GraduallyTest {
 
     private void filled() throws Exception {
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.waitForAsyncFx(5000, () -> !filling.filling()));
+                () -> WaitForAsyncUtils.waitForAsyncFx(5000, () -> !box.filling()));
     }
 
     private List<String> words() {
@@ -58,10 +57,10 @@ class GraduallyTest {
 
     @Test
     void nothingIsMadeOutsideAWindow() throws Exception {
-        robot.interact(() -> filling.fill(slow("a", 3)));
+        robot.interact(() -> box.fill(slow("a", 3)));
         WaitForAsyncUtils.sleep(100, TimeUnit.MILLISECONDS);
         assertThat(words()).isEmpty();
-        assertThat(filling.filling()).isTrue();
+        assertThat(box.filling()).isTrue();
         show();
         filled();
         assertThat(words()).containsExactly("a0", "a1", "a2");
@@ -70,24 +69,23 @@ class GraduallyTest {
     /** Forty that take 2 ms each are spread over at least ten frames, two of these fillings share each. */
     @Test
     void noFrameIsHeldUp() throws Exception {
-        Column other = new Column();
-        Gradually beside = new Gradually(other);
+        Gradual beside = new Gradual();
         List<Integer> made = new ArrayList<>();
         AnimationTimer count = new AnimationTimer() {
             @Override
             public void handle(long now) {
-                made.add(box.getChildren().size() + other.getChildren().size());
+                made.add(box.getChildren().size() + beside.getChildren().size());
             }
         };
         robot.interact(() -> {
-            ((Column) stage.getScene().getRoot()).getChildren().setAll(box, other);
-            filling.fill(slow("a", 20));
+            ((Column) stage.getScene().getRoot()).getChildren().setAll(box, beside);
+            box.fill(slow("a", 20));
             beside.fill(slow("b", 20));
             assertThat(box.getChildren()).isEmpty();
             count.start();
         });
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.waitForAsyncFx(5000, () -> !filling.filling() && !beside.filling()));
+                () -> WaitForAsyncUtils.waitForAsyncFx(5000, () -> !box.filling() && !beside.filling()));
         robot.interact(count::stop);
         assertThat(made).hasSizeGreaterThan(9);
         assertThat(IntStream.range(1, made.size()).map(i -> made.get(i) - made.get(i - 1)).max().orElse(0))
@@ -97,14 +95,46 @@ class GraduallyTest {
     @Test
     void whatIsFilledAnewForgetsWhatWasToCome() throws Exception {
         show();
-        robot.interact(() -> filling.fill(slow("a", 50)));
+        robot.interact(() -> box.fill(slow("a", 50)));
         WaitForAsyncUtils.sleep(60, TimeUnit.MILLISECONDS);
-        robot.interact(() -> filling.fill(slow("b", 3)));
+        robot.interact(() -> box.fill(slow("b", 3)));
         filled();
         assertThat(words()).containsExactly("b0", "b1", "b2");
-        robot.interact(() -> filling.add(slow("c", 2)));
+        robot.interact(() -> box.add(slow("c", 2)));
         filled();
         assertThat(words()).containsExactly("b0", "b1", "b2", "c0", "c1");
+    }
+
+    /** What fills gradually is away while its part is styled anew, and comes back the same, in order, with the keyboard. */
+    @Test
+    void whatIsTakenOutComesBack() throws Exception {
+        TextField field = new TextField();
+        Gradual inner = new Gradual();
+        show();
+        robot.interact(() -> {
+            box.getChildren().setAll(new Label("a0"), new Column(inner), new Label("a2"));
+            inner.getChildren().setAll(new Label("b0"), field);
+            field.requestFocus();
+            field.setText("60");
+            List<Node> before = List.copyOf(box.getChildren());
+            Gradual.without((Column) stage.getScene().getRoot(), () -> {
+                assertThat(box.getChildren()).isEmpty();
+                assertThat(inner.getChildren()).isEmpty();
+            });
+            box.add(slow("c", 1));
+            box.drop(before.getLast());
+        });
+        filled();
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.waitForAsyncFx(5000, () -> !inner.filling()));
+        robot.interact(() -> {
+            assertThat(box.getChildren()).hasSize(3);
+            assertThat(((Label) box.getChildren().getFirst()).getText()).isEqualTo("a0");
+            assertThat(((Label) box.getChildren().getLast()).getText()).isEqualTo("c0");
+            assertThat(inner.getChildren()).hasSize(2).contains(field);
+            assertThat(field.getText()).isEqualTo("60");
+            assertThat(field.isFocused()).isTrue();
+        });
     }
 
     /** A column's height follows what is in it, however often it was asked for before. */

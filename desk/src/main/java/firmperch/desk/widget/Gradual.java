@@ -1,0 +1,112 @@
+package firmperch.desk.widget;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+
+/**
+ * A column that fills over as many frames as it takes. Making and styling a control costs milliseconds; a panel of sixty fields made
+ * at once would hold up the hand. Nothing is made before the column is in a window, as it could not be styled there.
+ */
+public class Gradual extends Column {
+    private final OverFrames frames = new OverFrames();
+    /** What was taken out, and comes back before anything else comes. */
+    private final Deque<Node> returning = new ArrayDeque<>();
+    private final Deque<Supplier<? extends Node>> coming = new ArrayDeque<>();
+    /** What had the keyboard when it was taken out. */
+    private Node focused;
+
+    public Gradual() {
+        sceneProperty().addListener((o, was, is) -> go());
+    }
+
+    /** Adds what those make after what is in the column, in place of what else was still to come. */
+    public final void add(Collection<? extends Supplier<? extends Node>> makers) {
+        coming.clear();
+        coming.addAll(makers);
+        go();
+    }
+
+    /** Empties the column and fills it anew. */
+    public final void fill(Collection<? extends Supplier<? extends Node>> makers) {
+        returning.clear();
+        getChildren().clear();
+        add(makers);
+    }
+
+    /** Takes something out for good. */
+    public final void drop(Node node) {
+        returning.remove(node);
+        getChildren().remove(node);
+    }
+
+    /** True while there is more to come. */
+    public final boolean filling() {
+        return !returning.isEmpty() || !coming.isEmpty();
+    }
+
+    private void go() {
+        if (getScene() != null && filling()) {
+            frames.begin(Collections.nCopies(returning.size() + coming.size(), this::next));
+        }
+    }
+
+    private void next() {
+        if (!filling()) {
+            // It was dropped meanwhile.
+            return;
+        }
+        Node node = returning.isEmpty() ? coming.remove().get() : returning.remove();
+        getChildren().add(node);
+        node.applyCss();
+        if (focused != null && focused.getScene() != null) {
+            if (isFocused()) {
+                focused.requestFocus();
+            }
+            focused = null;
+        }
+    }
+
+    /**
+     * Changes something that styles all of a part of the window anew, such as its colours. What fills gradually is taken out
+     * meanwhile and comes back over several frames; as it is one and the same, nothing that was typed or opened in it is lost.
+     */
+    public static void without(Parent part, Runnable change) {
+        List<Gradual> columns = new ArrayList<>();
+        in(part, columns);
+        // The innermost first: so the keyboard finds its way back through those around it.
+        columns.reversed().forEach(Gradual::takeOut);
+        change.run();
+        columns.forEach(Gradual::go);
+    }
+
+    private static void in(Parent part, List<Gradual> columns) {
+        if (part instanceof Gradual column) {
+            columns.add(column);
+        }
+        for (Node child : part.getChildrenUnmodifiable()) {
+            if (child instanceof Parent parent) {
+                in(parent, columns);
+            }
+        }
+    }
+
+    private void takeOut() {
+        Node owner = getScene() == null ? null : getScene().getFocusOwner();
+        for (Node at = owner; at != null; at = at.getParent()) {
+            if (at == this) {
+                focused = owner;
+                // A field that is left takes what was typed in it: while it is still here.
+                requestFocus();
+            }
+        }
+        returning.addAll(getChildren());
+        getChildren().clear();
+    }
+}
