@@ -42,7 +42,7 @@ final class CameraChecks {
 
     private static Check<Void> sag() {
         return whole(new About("sag", Topic.GIVES, "Does the camera sag?", Quantity.LENGTH, Scope.EVERY_POSE, false,
-                "the camera sags", "K · u = f, and slack: c/h · L, ½·Σ c·N̄",
+                "the camera sags", "K · u = f, and slack: c/h · L, ½·Σ c·n (n by a unit load)",
                 "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 3 mm: our own judgement"),
                 (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
                     double tyres = sink(s);
@@ -85,7 +85,7 @@ final class CameraChecks {
 
     private static Check<Void> tilt() {
         return whole(new About("tilt", Topic.GIVES, "Does the camera stay level?", Quantity.ANGLE, Scope.EVERY_POSE,
-                false, "the camera tilts", "K · u = f, and slack: c/h, ½·Σ c·N̄",
+                false, "the camera tilts", "K · u = f, and slack: c/h, ½·Σ c·n (n by a unit load)",
                 "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 1°: our own judgement"),
                 (none, s) -> s.loaded(s.policy().movement().tilt(), frame -> tilt(s, frame)));
     }

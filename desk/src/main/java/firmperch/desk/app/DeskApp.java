@@ -7,6 +7,7 @@ import firmperch.desk.document.Document;
 import firmperch.desk.document.RecentFiles;
 import firmperch.desk.document.Settings;
 import firmperch.desk.document.UserData;
+import firmperch.desk.draw.TextShaper;
 import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
 import firmperch.file.Samples;
@@ -104,6 +105,7 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     /** Shows the window as long as there is nothing to show in it. */
     private void prepare(Stage primary) {
+        TextShaper.lendOut();
         stage = primary;
         if (questions == null) {
             questions = new Dialogs(stage);
