@@ -43,6 +43,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     private Stage stage;
     private Document document;
     private DeskView desk;
+    private Sheets sheets;
     private Keeping keeping;
     private FileDesk files;
     private Exports exports;
@@ -89,7 +90,10 @@ public final class DeskApp extends Application implements DeskView.Host {
         document = new Document(opening.assessment(), opening.file(), opening.stamp());
         stage.getScene().setRoot(new FirstPicture(document));
         stage.setOnCloseRequest(e -> {
-            if (files == null || !document.unsaved()) {
+            if (sheets != null && sheets.showing()) {
+                // What is asked is answered first.
+                e.consume();
+            } else if (files == null || !document.unsaved()) {
                 end();
             } else {
                 // Saving takes a while: the window goes when it is done.
@@ -132,10 +136,12 @@ public final class DeskApp extends Application implements DeskView.Host {
         shortcuts = new Shortcuts(keys());
         desk = new DeskView(document, this);
         Scene scene = stage.getScene();
-        scene.setRoot(desk);
+        sheets = new Sheets(desk);
+        scene.setRoot(sheets);
+        stage.setOnHidden(e -> sheets.cancelAll());
         scene.getStylesheets().add(DeskView.STYLE);
         shortcuts.install(scene);
-        scene.setOnDragOver(DeskApp::over);
+        scene.setOnDragOver(this::over);
         scene.setOnDragDropped(this::dropped);
         desk.say(trouble);
         if (document.file().get() != null) {
@@ -191,13 +197,13 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     private void showShortcuts() {
-        shortcuts.show(stage);
+        sheets.show(shortcuts.sheet());
     }
 
     // Files.
 
-    private static void over(DragEvent e) {
-        if (e.getDragboard().hasFiles()) {
+    private void over(DragEvent e) {
+        if (e.getDragboard().hasFiles() && !sheets.showing()) {
             e.acceptTransferModes(TransferMode.COPY);
         }
         e.consume();
@@ -226,7 +232,7 @@ public final class DeskApp extends Application implements DeskView.Host {
                 item("Earlier copies …", files::earlier), new SeparatorMenuItem(),
                 item("Build pack …", this::exportPack), item("Cut and hardware lists …", this::exportLists),
                 new SeparatorMenuItem(), item("The keyboard", this::showShortcuts),
-                item("What it is made with", () -> Notices.show(stage)),
+                item("What it is made with", () -> sheets.show(Notices.sheet())),
                 item("Quit", () -> files.leaving(this::close)));
         menu.setOnShowing(e -> {
             if (studio.getItems().isEmpty()) {
@@ -290,6 +296,10 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     Document document() {
         return document;
+    }
+
+    Sheets sheets() {
+        return sheets;
     }
 
     Stage stage() {

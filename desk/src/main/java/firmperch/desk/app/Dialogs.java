@@ -1,6 +1,7 @@
 package firmperch.desk.app;
 
 import firmperch.desk.document.Copies;
+import firmperch.desk.widget.Words;
 import firmperch.file.ProjectFile;
 import java.io.File;
 import java.nio.file.Path;
@@ -10,10 +11,7 @@ import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar.ButtonData;
-import javafx.scene.control.ButtonType;
-import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -21,11 +19,13 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 
-/** The questions as dialogs of the window; closing one, or Esc, never loses anything. */
+/** The questions as sheets over the desk; cancelling one, or Esc, never loses anything. */
 class Dialogs implements Questions {
     private static final DateTimeFormatter WHEN = DateTimeFormatter
             .ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT).withLocale(Locale.UK)
             .withZone(ZoneId.systemDefault());
+
+    private static final String CANCEL = "Cancel";
 
     private final Stage stage;
 
@@ -33,52 +33,48 @@ class Dialogs implements Questions {
         this.stage = stage;
     }
 
-    private Optional<ButtonType> ask(String header, String text, ButtonType... answers) {
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, text, answers);
-        alert.setHeaderText(header);
-        Look.give(alert, stage);
-        return alert.showAndWait();
+    private static <T> Sheet<T> question(String heading, String text) {
+        return new Sheet<>(heading, Words.of("answer", text));
+    }
+
+    private <T> Optional<T> ask(Sheet<T> sheet) {
+        return Sheets.of(stage.getScene()).ask(sheet);
     }
 
     @Override
     public Optional<Boolean> saveFirst(String name) {
-        ButtonType save = new ButtonType("Save", ButtonData.YES);
-        ButtonType leave = new ButtonType("Do not save", ButtonData.NO);
-        ButtonType answer = ask("Save first?",
+        return ask(Dialogs.<Boolean>question("Save first?",
                 "“" + name + "” has changes that no file holds. If you do not save, a copy is "
-                        + "kept for a while under File, Earlier copies.",
-                save, leave, ButtonType.CANCEL).orElse(ButtonType.CANCEL);
-        return answer == save ? Optional.of(true) : answer == leave ? Optional.of(false) : Optional.empty();
+                        + "kept for a while under File, Earlier copies.")
+                .answer("Save", ButtonData.YES, () -> true).answer("Do not save", ButtonData.NO, () -> false)
+                .answer(CANCEL, ButtonData.CANCEL_CLOSE, () -> null));
     }
 
     @Override
     public Left takeUp(String name, String from) {
-        ButtonType yes = new ButtonType("Take it up", ButtonData.YES);
-        ButtonType aside = new ButtonType("Put it aside", ButtonData.NO);
-        ButtonType later = new ButtonType("Later", ButtonData.CANCEL_CLOSE);
-        ButtonType answer = ask("Take up the unsaved work?",
+        return ask(Dialogs.<Left>question("Take up the unsaved work?",
                 "The program ended before “" + name + "” was saved (" + from
-                        + "). Put aside, it stays for a while under File, Earlier copies.",
-                yes, aside, later).orElse(later);
-        return answer == yes ? Left.TAKE_UP : answer == aside ? Left.PUT_ASIDE : Left.LATER;
+                        + "). Put aside, it stays for a while under File, Earlier copies.")
+                .answer("Take it up", ButtonData.YES, () -> Left.TAKE_UP)
+                .answer("Put it aside", ButtonData.NO, () -> Left.PUT_ASIDE)
+                .answer("Later", ButtonData.CANCEL_CLOSE, () -> Left.LATER)).orElse(Left.LATER);
     }
 
     @Override
     public Changed changedOutside(String file) {
-        ButtonType other = new ButtonType("Save elsewhere …", ButtonData.YES);
-        ButtonType here = new ButtonType("Save here all the same", ButtonData.NO);
-        ButtonType answer = ask("Changed by another window or program",
+        return ask(Dialogs.<Changed>question("Changed by another window or program",
                 file + " is not what was opened here any more. Saved elsewhere, both stay; saved here, what is there now is "
-                        + "kept beside it as " + file + "~.",
-                other, here, ButtonType.CANCEL).orElse(ButtonType.CANCEL);
-        return answer == other ? Changed.ELSEWHERE : answer == here ? Changed.HERE : Changed.NOT_NOW;
+                        + "kept beside it as " + file + "~.")
+                .answer("Save elsewhere …", ButtonData.YES, () -> Changed.ELSEWHERE)
+                .answer("Save here all the same", ButtonData.NO, () -> Changed.HERE)
+                .answer(CANCEL, ButtonData.CANCEL_CLOSE, () -> Changed.NOT_NOW)).orElse(Changed.NOT_NOW);
     }
 
     @Override
     public boolean overwrite(String file) {
-        ButtonType yes = new ButtonType("Write over it", ButtonData.YES);
-        return ask("Write over it?", "There is a file " + file + " already.", yes, ButtonType.CANCEL)
-                .orElse(null) == yes;
+        return ask(Dialogs.<Boolean>question("Write over it?", "There is a file " + file + " already.")
+                .answer("Write over it", ButtonData.YES, () -> true)
+                .answer(CANCEL, ButtonData.CANCEL_CLOSE, () -> false)).orElse(false);
     }
 
     static String when(Copies.Copy copy) {
@@ -102,19 +98,12 @@ class Dialogs implements Questions {
             }
         });
         list.setPrefSize(620, 260);
-        Dialog<Copies.Copy> dialog = new Dialog<>();
-        dialog.setHeaderText("Earlier copies");
-        Look.give(dialog, stage);
-        ButtonType open = new ButtonType("Open the copy", ButtonData.OK_DONE);
-        dialog.getDialogPane().getButtonTypes().addAll(open, ButtonType.CANCEL);
-        Label hint = new Label(copies.isEmpty()
+        Label hint = Words.of("hint", copies.isEmpty()
                 ? "There are none: work that is given up or left behind by a crash is kept here for 30 days."
                 : "Work that was given up or left behind, kept for 30 days. Opened, it belongs to no file until you save it.");
-        hint.setWrapText(true);
-        dialog.getDialogPane().setContent(new VBox(8, hint, list));
-        dialog.getDialogPane().lookupButton(open).setDisable(copies.isEmpty());
-        dialog.setResultConverter(b -> b == open ? list.getSelectionModel().getSelectedItem() : null);
-        return dialog.showAndWait();
+        return ask(new Sheet<Copies.Copy>("Earlier copies", new VBox(8, hint, list))
+                .answer("Open the copy", ButtonData.OK_DONE, () -> list.getSelectionModel().getSelectedItem())
+                .withoutFirst(copies.isEmpty()).answer(CANCEL, ButtonData.CANCEL_CLOSE, () -> null));
     }
 
     private static FileChooser chooser(String title, Path folder) {

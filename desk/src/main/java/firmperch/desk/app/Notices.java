@@ -1,13 +1,15 @@
 package firmperch.desk.app;
 
+import firmperch.desk.widget.Gradual;
 import firmperch.desk.widget.Words;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonType;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ScrollPane;
-import javafx.stage.Window;
 
 /** What the program is made with, and under which licences: shipped with it. */
 final class Notices {
@@ -23,16 +25,23 @@ final class Notices {
         }
     }
 
-    static void show(Window owner) {
-        ScrollPane text = new ScrollPane(Words.of("numbers", text()));
+    /** The text, a paragraph after the other: all of it at once takes long to break into lines. */
+    static Sheet<Void> sheet() {
+        Gradual text = new Gradual();
         text.setId("notices");
-        text.setFitToWidth(true);
-        text.setPrefSize(640, 420);
-        text.getStyleClass().add("page-scroll");
-        Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
-        alert.setHeaderText("What it is made with");
-        alert.getDialogPane().setContent(text);
-        Look.give(alert, owner);
-        alert.show();
+        text.setSpacing(9);
+        text.fill(
+                Stream.of(text().split("\n\n+")).<Supplier<Node>>map(part -> () -> Words.of("numbers", part)).toList());
+        return new Sheet<Void>("What it is made with", page(text)).answer("Close", ButtonData.CANCEL_CLOSE, () -> null);
+    }
+
+    /** What is longer than a sheet should be high. */
+    static ScrollPane page(Gradual content) {
+        content.getStyleClass().add("page");
+        ScrollPane page = new ScrollPane(content);
+        page.setFitToWidth(true);
+        page.setPrefSize(640, 440);
+        page.getStyleClass().add("page-scroll");
+        return page;
     }
 }

@@ -1,16 +1,18 @@
 package firmperch.desk.app;
 
 import firmperch.desk.form.Form;
+import firmperch.desk.widget.Gradual;
 import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.Alert;
-import javafx.scene.control.ButtonType;
+import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.GridPane;
-import javafx.stage.Window;
+import javafx.scene.layout.HBox;
 
 /** What the keyboard does: the one list from which the window's keys, its menu and its help are made. */
 final class Shortcuts {
@@ -68,21 +70,17 @@ final class Shortcuts {
     }
 
     /** The list of them. */
-    void show(Window owner) {
-        GridPane grid = new GridPane(18, 5);
-        grid.setId("shortcuts");
-        int row = 0;
-        for (List<Key> part : List.of(keys, ELSEWHERE)) {
-            for (Key key : part) {
-                Label name = new Label(key.shown());
-                name.getStyleClass().add("project-name");
-                grid.addRow(row++, name, new Label(key.what));
-            }
-        }
-        Alert alert = new Alert(Alert.AlertType.INFORMATION, "", ButtonType.CLOSE);
-        alert.setHeaderText("The keyboard");
-        alert.getDialogPane().setContent(grid);
-        Look.give(alert, owner);
-        alert.show();
+    Sheet<Void> sheet() {
+        Gradual list = new Gradual();
+        list.setId("shortcuts");
+        list.fill(
+                Stream.concat(keys.stream(), ELSEWHERE.stream()).<Supplier<Node>>map(key -> () -> line(key)).toList());
+        return new Sheet<Void>("The keyboard", Notices.page(list)).answer("Close", ButtonData.CANCEL_CLOSE, () -> null);
+    }
+
+    private static HBox line(Key key) {
+        Label name = new Label(key.shown());
+        name.getStyleClass().add("shortcut");
+        return new HBox(name, new Label(key.what));
     }
 }

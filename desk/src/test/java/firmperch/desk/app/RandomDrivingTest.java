@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.CountDownLatch;
@@ -41,7 +42,6 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
 import javafx.stage.Stage;
-import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -123,11 +123,7 @@ class RandomDrivingTest {
     void close() {
         Logger.getLogger("").removeHandler(log);
         robot.interact(() -> {
-            for (Window window : List.copyOf(Window.getWindows())) {
-                if (window != desk.app.stage()) {
-                    window.hide();
-                }
-            }
+            desk.app.sheets().cancelAll();
             desk.app.document().close();
         });
     }
@@ -159,7 +155,7 @@ class RandomDrivingTest {
         while (System.nanoTime() < end) {
             CountDownLatch over = new CountDownLatch(1);
             Platform.runLater(() -> {
-                // A dialog that comes of it runs a loop of its own here: what follows it is other turns of this one.
+                // A question that comes of it runs a loop of its own here: what follows it is other turns of this one.
                 Platform.runLater(over::countDown);
                 act();
             });
@@ -179,13 +175,12 @@ class RandomDrivingTest {
 
     private void act() {
         List<Node> all = new ArrayList<>();
-        // A dialog over the window is all that can be reached then.
-        Window top = Window.getWindows().stream().filter(w -> w instanceof Stage && w.isShowing())
-                .reduce((a, b) -> b).orElseThrow();
-        collect(top.getScene().getRoot(), all);
-        if (top != desk.app.stage() && random.nextInt(4) == 0) {
-            doing = "closing a dialog";
-            guarded(top::hide);
+        // Of a sheet over the desk only the sheet can be reached.
+        Optional<Sheet<?>> sheet = desk.app.sheets().uppermost();
+        collect(sheet.<Node>map(s -> s).orElse(desk.app.desk()), all);
+        if (sheet.isPresent() && random.nextInt(4) == 0) {
+            doing = "cancelling a sheet";
+            guarded(sheet.get()::cancel);
             return;
         }
         switch (random.nextInt(10)) {
