@@ -132,6 +132,7 @@ public final class DeskView extends BorderPane {
                 coloured.add(made.middle());
             }
             made.choose(station);
+            made.show(document.assessment().get());
             return made;
         });
     }
