@@ -23,7 +23,11 @@ public final class DrawingPane extends Pane {
     private Viewport viewport = new Viewport(100, 0, 0);
     private Palette palette = Palette.LIGHT;
     private boolean held;
+    private Painted painted;
     private List<FxPainter.Spot> spots = List.of();
+
+    /** What decides every pixel. */
+    private record Painted(Drawing drawing, Viewport viewport, Palette palette, double width, double height) {}
 
     /** A pane named for assistive technology and, unless the name is empty, in its corner. */
     public DrawingPane(String name, double margin) {
@@ -65,6 +69,12 @@ public final class DrawingPane extends Pane {
         if (!held) {
             viewport = Viewport.fit(drawing, canvas.getWidth(), canvas.getHeight(), margin);
         }
+        Painted now = new Painted(drawing, viewport, palette, canvas.getWidth(), canvas.getHeight());
+        if (now.equals(painted)) {
+            // A search that goes on changes nothing here, and painting takes longer than to see that.
+            return;
+        }
+        painted = now;
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(palette.ground());
         g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());

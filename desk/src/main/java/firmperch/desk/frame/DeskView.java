@@ -265,6 +265,7 @@ public final class DeskView extends BorderPane {
         say("");
     }
 
+    /** A row follows a few frames late: what is asked of it is asked of the project as it is now. */
     private final class Actions implements ReasonList.Actions {
         @Override
         public void show(Finding finding) {
@@ -274,18 +275,27 @@ public final class DeskView extends BorderPane {
 
         @Override
         public void goTo(Finding finding) {
-            document.edit(document.project().with(document.project().stance()
-                    .with(finding.pose().joints(document.assessment().get().study().assembly()))));
+            now(finding).ifPresent(f -> document.edit(document.project().with(document.project().stance()
+                    .with(f.pose().joints(document.assessment().get().study().assembly())))));
         }
 
         @Override
         public void seek(Finding finding) {
-            document.seekCures(finding);
+            now(finding).ifPresent(document::seekCures);
         }
 
         @Override
         public void apply(Finding.Cure cure) {
-            make(cure);
+            if (document.assessment().get().findings().stream().anyMatch(f -> f.cures().contains(cure))) {
+                make(cure);
+            } else {
+                say("That would have cured the perch as it was before.");
+            }
+        }
+
+        private Optional<Finding> now(Finding finding) {
+            return document.assessment().get().findings().stream().filter(f -> f.id().equals(finding.id()))
+                    .findFirst();
         }
     }
 }

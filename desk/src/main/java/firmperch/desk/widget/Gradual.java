@@ -15,10 +15,15 @@ import javafx.scene.Parent;
  * at once would hold up the hand. Nothing is made before the column is in a window, as it could not be styled there.
  */
 public class Gradual extends Column {
+    /** So many are shown at once: to paint the window for each of them would take longer than to make them. */
+    private static final int TOGETHER = 12;
+
     private final OverFrames frames = new OverFrames();
     /** What was taken out, and comes back before anything else comes. */
     private final Deque<Node> returning = new ArrayDeque<>();
     private final Deque<Supplier<? extends Node>> coming = new ArrayDeque<>();
+    /** What is in the column and not shown yet. */
+    private final List<Node> ready = new ArrayList<>();
     /** What had the keyboard when it was taken out. */
     private Node focused;
 
@@ -36,6 +41,7 @@ public class Gradual extends Column {
     /** Empties the column and fills it anew. */
     public final void fill(Collection<? extends Supplier<? extends Node>> makers) {
         returning.clear();
+        ready.clear();
         getChildren().clear();
         add(makers);
     }
@@ -43,6 +49,7 @@ public class Gradual extends Column {
     /** Takes something out for good. */
     public final void drop(Node node) {
         returning.remove(node);
+        ready.remove(node);
         getChildren().remove(node);
     }
 
@@ -52,7 +59,9 @@ public class Gradual extends Column {
     }
 
     private void go() {
-        if (getScene() != null && filling()) {
+        if (getScene() != null && !filling()) {
+            reveal();
+        } else if (getScene() != null) {
             frames.begin(Collections.nCopies(returning.size() + coming.size(), this::next));
         }
     }
@@ -60,11 +69,22 @@ public class Gradual extends Column {
     private void next() {
         if (!filling()) {
             // It was dropped meanwhile.
+            reveal();
             return;
         }
         Node node = returning.isEmpty() ? coming.remove().get() : returning.remove();
+        node.setVisible(false);
+        ready.add(node);
         getChildren().add(node);
         node.applyCss();
+        if (ready.size() >= TOGETHER || !filling()) {
+            reveal();
+        }
+    }
+
+    private void reveal() {
+        ready.forEach(node -> node.setVisible(true));
+        ready.clear();
         if (focused != null && focused.getScene() != null) {
             if (isFocused()) {
                 focused.requestFocus();
@@ -107,6 +127,7 @@ public class Gradual extends Column {
             }
         }
         returning.addAll(getChildren());
+        ready.clear();
         getChildren().clear();
     }
 }

@@ -31,6 +31,14 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
+import firmperch.part.Gear;
+import firmperch.part.GearItem;
+import firmperch.project.Project;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.stream.IntStream;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Hyperlink;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -426,6 +434,50 @@ class DeskTest {
         assertThat(Math.toDegrees(lift() - lift)).isCloseTo(3, within(1e-6));
         assertThat(Math.toDegrees(joint("carriage.swing"))).isCloseTo(2, within(1e-6));
         assertThat(desk.app.document().project().stance().joints()).containsEntry("carriage.pin", 4.0);
+    }
+
+    /** What is pressed before its row follows is asked of the project as it is now: another kind is neither left nor mixed up. */
+    @Test
+    void anOldRowIsAskedOfWhatIsThereNow() {
+        desk.settle();
+        Finding hold = desk.app.document().assessment().get().finding("friction");
+        desk.press("reason-friction@arm.lift");
+        desk.until("its cures are there", () -> robot.lookup(".cure").tryQuery().isPresent());
+        Project other = Samples.all().stream()
+                .filter(s -> Assessor.now(s).findings().stream().noneMatch(f -> f.id().equals(hold.id()))).findFirst()
+                .orElseThrow();
+        ButtonBase cure = robot.lookup(".cure").query();
+        robot.interact(() -> {
+            desk.app.document().edit(other);
+            cure.fire();
+            for (Node link : robot.lookup((Node n) -> n instanceof Hyperlink && n.isVisible()).queryAll()) {
+                ((Hyperlink) link).fire();
+            }
+        });
+        desk.settle();
+        assertThat(desk.app.document().project()).isEqualTo(other);
+        assertThat(desk.app.document().failure().get()).isEmpty();
+        assertThat(hold.cures()).isNotEmpty();
+    }
+
+    /** An item that is taken off while its card is still to be made leaves the panel whole. */
+    @Test
+    void anItemGoesBeforeItsCardHasCome() {
+        Project few = desk.app.document().project();
+        List<GearItem> many = IntStream.range(0, 30).mapToObj(
+                i -> new GearItem("Item " + i, 0.01, 0, 0, 0, GearItem.Size.POINT)).toList();
+        Queue<Throwable> faults = new ConcurrentLinkedQueue<>();
+        robot.interact(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((t, e) -> faults.add(e));
+            desk.app.document().edit(few.with(new Gear(many, few.gear().spare())));
+            desk.app.desk().go(Step.GEAR);
+            desk.app.document().undo();
+            desk.app.desk().go(Step.PERCH);
+        });
+        desk.until("the cards that were to come have come", () -> robot.lookup(".card").queryAll().size() >= 30);
+        desk.go(Step.GEAR);
+        assertThat(robot.lookup(".card").queryAll()).hasSize(few.gear().items().size());
+        assertThat(faults).isEmpty();
     }
 
     // Steady.
