@@ -7,7 +7,6 @@ import java.io.File;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -21,10 +20,9 @@ import javafx.stage.Stage;
 
 /** The questions as sheets over the desk; cancelling one, or Esc, never loses anything. */
 class Dialogs implements Questions {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter
-            .ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT).withLocale(Locale.UK)
+    /** In figures alone: to read the names of months takes longer than a frame. */
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm", Locale.ROOT)
             .withZone(ZoneId.systemDefault());
-
     private static final String CANCEL = "Cancel";
 
     private final Stage stage;

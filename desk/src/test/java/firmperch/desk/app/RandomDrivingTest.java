@@ -8,6 +8,8 @@ import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.trial.Trial;
 import java.io.File;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -87,7 +89,11 @@ class RandomDrivingTest {
     /** How often the interface thread was busy for how long, by tens of ms. */
     private final AtomicIntegerArray waits = new AtomicIntegerArray(1000);
     private final AtomicLong longest = new AtomicLong();
+    /** How long the interface thread itself worked in one go at most, ns; and how often over 100 ms. */
+    private final AtomicLong hardest = new AtomicLong();
+    private final AtomicInteger hard = new AtomicInteger();
     private final AtomicLong heldUp = new AtomicLong();
+    private final ThreadMXBean threads = ManagementFactory.getThreadMXBean();
     private Thread interfaceThread;
     private long began;
     private volatile boolean settled;
@@ -168,8 +174,9 @@ class RandomDrivingTest {
         watch.interrupt();
         sleep.interrupt();
         System.out.printf(
-                "random driving: seed %d, %d s, %d acts, %d faults; looked at the interface thread %d times, longest wait %.0f ms, %d over 30 ms, %d over 50 ms, %d over 100 ms%n",
-                seed, seconds, done.get(), faults.size(), over(0), longest.get() / 1e6, over(30), over(50), over(100));
+                "random driving: seed %d, %d s, %d acts, %d faults; looked at the interface thread %d times, longest wait %.0f ms, %d over 30 ms, %d over 50 ms, %d over 100 ms; it worked %.0f ms in one go at most, %d times over 100 ms%n",
+                seed, seconds, done.get(), faults.size(), over(0), longest.get() / 1e6, over(30), over(50), over(100),
+                hardest.get() / 1e6, hard.get());
         assertThat(faults).isEmpty();
     }
 
@@ -242,7 +249,7 @@ class RandomDrivingTest {
 
     /**
      * Asks the interface thread for a word all the time, and notes how long it had to wait for it: handlers, styling,
-     * layout, the collector, whatever holds it.
+     * layout, painting, the collector, the machine, whatever holds it; and how much of that it worked itself.
      */
     private void watch() {
         while (!Thread.interrupted()) {
@@ -250,6 +257,7 @@ class RandomDrivingTest {
             String meanwhile = doing;
             List<String> busy = new ArrayList<>();
             heldUp.set(0);
+            long worked = threads.getThreadCpuTime(interfaceThread.threadId());
             long asked = System.nanoTime();
             Platform.runLater(answered::countDown);
             try {
@@ -257,12 +265,19 @@ class RandomDrivingTest {
                     busy.add(where(interfaceThread.getStackTrace()));
                 }
                 long waited = System.nanoTime() - asked;
+                worked = threads.getThreadCpuTime(interfaceThread.threadId()) - worked;
                 if (settled) {
+                    hardest.accumulateAndGet(worked, Math::max);
+                    if (worked > FRAME) {
+                        hard.incrementAndGet();
+                    }
                     waits.incrementAndGet((int) Math.min(waits.length() - 1, waited / 10_000_000));
                     longest.accumulateAndGet(waited, Math::max);
                     if (waited > FRAME) {
-                        System.out.printf("at %.0f s %.0f ms (the machine itself %.0f ms): %s, then %s; in %s%n",
-                                (asked - began) / 1e9, waited / 1e6, heldUp.get() / 1e6, meanwhile, doing, busy);
+                        System.out.printf(
+                                "at %.0f s %.0f ms (it worked %.0f ms, the machine itself held %.0f ms): %s, then %s; in %s%n",
+                                (asked - began) / 1e9, waited / 1e6, worked / 1e6, heldUp.get() / 1e6, meanwhile, doing,
+                                busy);
                     }
                 }
                 Thread.sleep(4);
