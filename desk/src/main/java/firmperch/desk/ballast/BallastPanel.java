@@ -48,8 +48,7 @@ public final class BallastPanel implements Panel {
         bags.setWrapText(true);
         bags.setId("ballast-bags");
         apply.setId("ballast-apply");
-        apply.setOnAction(e -> sizing.needed().ifPresent(
-                needed -> document.edit(needed.with(document.project().stance()))));
+        apply.setOnAction(e -> pour());
         form = new Form(document);
         reasons = new ReasonList(actions,
                 (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS, true);
@@ -65,6 +64,13 @@ public final class BallastPanel implements Panel {
     @Override
     public boolean busy() {
         return working || form.filling() || reasons.busy();
+    }
+
+    /** Makes it as it was sized, if it was sized for what is there now: the panel follows a frame later. */
+    private void pour() {
+        if (sizedFor != null && document.project().onlyMovedFrom(sizedFor)) {
+            sizing.needed().ifPresent(needed -> document.edit(needed.with(document.project().stance())));
+        }
     }
 
     /** The values by which the base is weighted. */

@@ -45,6 +45,8 @@ public final class GearPanel implements Panel {
     /** What is shown of each item; which item's it is is told by its place in the list. */
     private final List<Item> cards = new ArrayList<>();
 
+    private Gear shown;
+
     private record Item(Card card, List<Form> forms) {}
 
     public GearPanel(Document document, ReasonList.Actions actions) {
@@ -76,7 +78,11 @@ public final class GearPanel implements Panel {
         edit(list);
     }
 
+    /** Takes the item off that its card shows; not in the moment before the cards follow another list. */
     private void remove(int index) {
+        if (!document.project().gear().equals(shown)) {
+            return;
+        }
         List<GearItem> list = new ArrayList<>(document.project().gear().items());
         list.remove(index);
         edit(list);
@@ -145,6 +151,7 @@ public final class GearPanel implements Panel {
     @Override
     public void show(Assessment assessment) {
         Project project = assessment.project();
+        shown = project.gear();
         cards(project);
         cards.forEach(item -> item.forms().forEach(form -> form.refresh(project)));
         spare.refresh(project);

@@ -155,10 +155,10 @@ final class DeskFixture {
         return (T) robot.lookup((Node n) -> id.equals(n.getId()) && seen(n)).query();
     }
 
-    /** Not in the panel of another step, which is only out of sight. */
+    /** Neither in the panel of another step, which is only out of sight, nor in a row that is still to be shown. */
     private static boolean seen(Node node) {
-        for (Node at = node.getParent(); at != null; at = at.getParent()) {
-            if (!at.isVisible() && !at.isManaged()) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
                 return false;
             }
         }
@@ -167,7 +167,7 @@ final class DeskFixture {
 
     /** Words anywhere in the window. */
     boolean says(String words) {
-        return robot.lookup(n -> n instanceof Label label && label.isVisible() && seen(label) && label.getText() != null
+        return robot.lookup(n -> n instanceof Label label && seen(label) && label.getText() != null
                 && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent();
     }
 

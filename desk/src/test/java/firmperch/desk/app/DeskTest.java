@@ -480,6 +480,35 @@ class DeskTest {
         assertThat(faults).isEmpty();
     }
 
+    /** Nor does a button do to the project what it would have done to the one before. */
+    @Test
+    void aButtonOfTheProjectBeforeDoesNothing() {
+        desk.settle();
+        desk.go(Step.GEAR);
+        ButtonBase remove = robot.lookup((Node n) -> n instanceof ButtonBase b && "Remove".equals(b.getText()))
+                .queryAllAs(ButtonBase.class).stream().reduce((a, b) -> b).orElseThrow();
+        Project one = desk.app.document().project()
+                .with(new Gear(desk.app.document().project().gear().items().subList(0, 1), 1.3));
+        robot.interact(() -> {
+            desk.app.document().edit(one);
+            remove.fire();
+        });
+        assertThat(desk.app.document().project()).isEqualTo(one);
+        desk.go(Step.BALLAST);
+        desk.settle();
+        ButtonBase pour = desk.find("ballast-apply");
+        assertThat(pour.isDisabled()).isFalse();
+        Project named = firmperch.param.Path.of("name").with(one, "Another");
+        robot.interact(() -> {
+            desk.app.document().edit(named);
+            pour.fire();
+        });
+        assertThat(desk.app.document().project()).isEqualTo(named);
+        desk.settle();
+        desk.press("ballast-apply");
+        assertThat(desk.app.document().project()).isNotEqualTo(named).extracting(Project::name).isEqualTo("Another");
+    }
+
     // Steady.
 
     @Test

@@ -92,7 +92,7 @@ class KindsDeskTest {
                 desk.settle();
                 nothingStumbles(project.name() + ", " + step);
             }
-            Node ballast = desk.find("step-ballast");
+            Node ballast = desk.app.desk().lookup("#step-ballast");
             assertThat(ballast.isVisible()).as(project.name()).isEqualTo(now().stands());
             // Nothing of the corner before is kept: its rows would pile up for as long as the window is open.
             ToggleButton row = desk.find("station-gear");
