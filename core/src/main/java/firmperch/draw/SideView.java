@@ -17,12 +17,17 @@ import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
     /** A joist as it is drawn, m. */
     private static final double JOIST = 0.06;
+    /** How far the line over the edge that it tips about goes on above the centre of mass, m. */
+    private static final double ABOVE_MASS = 0.12;
+    /** Where that line would run through the words about the picture, m. */
+    private static final double NEAR = 0.3;
 
     private final Scene scene;
     private final Situation s;
@@ -146,7 +151,11 @@ public final class SideView {
             double x = at(s.lensFront()).x();
             double work = s.shotCentre().z();
             out.path(Ink.SIGHT_EDGE, new Point(x - seen / 2, work), new Point(x + seen / 2, work));
-            out.label(Ink.SIGHT_EDGE, new Point(x + seen / 2, work), Anchor.RIGHT,
+            // Not across the line over the edge that it tips about, where that is near.
+            double beside = tipEdge().filter(edge -> work < at(posed.centre()).y() + ABOVE_MASS)
+                    .map(Point::x).filter(edge -> edge > x + seen / 2 && edge < x + seen / 2 + NEAR)
+                    .orElse(x + seen / 2);
+            out.label(Ink.SIGHT_EDGE, new Point(beside, work), Anchor.RIGHT,
                     "sees " + Quantity.LENGTH.bare(framing.widthAt(s.sensorDistance()), s.project().units()) + " × "
                             + s.length(framing.depthAt(s.sensorDistance())));
         }
@@ -181,19 +190,35 @@ public final class SideView {
             out.balance(mass);
             return;
         }
-        boolean right = at(posed.mount()).x() >= at(Vec3.ZERO).x();
-        double direction = (right ? 0 : Math.PI) - s.project().stance().heading();
-        double reach = s.support().along(centre, direction);
-        if (reach > 0 && reach < 10) {
-            Point edge = new Point(mass.x() + (right ? reach : -reach), s.ground());
-            double lean = s.tipping().lean(direction);
+        tipEdge().ifPresent(edge -> {
+            double lean = s.tipping().lean(tipDirection());
             Ink ink = lean >= s.policy().standing().lean() ? Ink.LEAN_GOOD : Ink.LEAN_SHORT;
-            out.path(Ink.SUPPORT, edge, new Point(edge.x(), mass.y() + 0.12));
+            out.path(Ink.SUPPORT, edge, new Point(edge.x(), mass.y() + ABOVE_MASS));
             out.path(ink, mass, edge);
             // Under what it stands on nothing else is told.
             out.label(ink, new Point(edge.x(), s.ground() - 0.02), Anchor.BELOW, s.show(Quantity.ANGLE, lean));
-        }
+        });
         out.balance(mass);
+    }
+
+    private boolean tipsRight() {
+        return at(posed.mount()).x() >= at(Vec3.ZERO).x();
+    }
+
+    /** To the side the camera is, radians from the perch's own forward. */
+    private double tipDirection() {
+        return (tipsRight() ? 0 : Math.PI) - s.project().stance().heading();
+    }
+
+    /** The edge it would go over on that side, as seen from the side; nothing where it hangs. */
+    private Optional<Point> tipEdge() {
+        if (!s.stands()) {
+            return Optional.empty();
+        }
+        double reach = s.support().along(posed.centre(), tipDirection());
+        return reach > 0 && reach < 10
+                ? Optional.of(new Point(at(posed.centre()).x() + (tipsRight() ? reach : -reach), s.ground()))
+                : Optional.empty();
     }
 
     private void dimensions() {

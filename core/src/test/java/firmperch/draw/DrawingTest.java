@@ -8,8 +8,10 @@ import firmperch.body.Station;
 import firmperch.body.Vec3;
 import firmperch.check.Situation;
 import firmperch.check.Study;
+import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
+import firmperch.project.Project;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -88,6 +90,20 @@ class DrawingTest {
     private static boolean tall(Shape.Area area) {
         return area.points().stream().mapToDouble(Shape.Point::y).max().orElse(0)
                 - area.points().stream().mapToDouble(Shape.Point::y).min().orElse(0) > 1;
+    }
+
+    /** The line over the edge that it tips about does not run through the words about the picture. */
+    @Test
+    void theWordsAboutThePictureStandClear() {
+        for (Project project : Samples.all()) {
+            Drawing side = SideView.of(Scene.of(Situation.of(project)));
+            Shape.Point words = of(side, Shape.Label.class).stream().filter(l -> l.text().startsWith("sees"))
+                    .map(Shape.Label::at).findFirst().orElseThrow();
+            assertThat(of(side, Shape.Path.class)).as(project.name()).filteredOn(p -> p.ink() == Ink.SUPPORT)
+                    .noneMatch(p -> p.points().get(0).x() > words.x() + 1e-9
+                            && p.points().get(0).x() < words.x() + 0.3 && p.points().get(0).y() <= words.y()
+                            && p.points().get(1).y() >= words.y());
+        }
     }
 
     @Test

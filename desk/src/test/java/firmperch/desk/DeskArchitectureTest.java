@@ -31,6 +31,11 @@ class DeskArchitectureTest {
             .dependOnClassesThat(JavaClass.Predicates.resideInAPackage("firmperch.part")
                     .and(JavaClass.Predicates.assignableTo(Part.class)).and(modifier(JavaModifier.FINAL)));
 
+    /** What the toolkit does not promise may be gone with its next version. */
+    @ArchTest
+    static final ArchRule ONE_PLACE_REACHES_INTO_THE_TOOLKIT = noClasses().that().doNotHaveSimpleName("TextShaper")
+            .should().dependOnClassesThat().resideInAPackage("com.sun..");
+
     @ArchTest
     static final ArchRule VIEWS_SOLVE_NOTHING = noClasses().should().dependOnClassesThat()
             .haveFullyQualifiedName("firmperch.frame.FrameSolver");
