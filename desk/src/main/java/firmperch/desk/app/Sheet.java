@@ -7,7 +7,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
@@ -30,7 +29,7 @@ final class Sheet<T> extends VBox {
         getStyleClass().add("sheet");
         setAccessibleRole(AccessibleRole.DIALOG);
         setAccessibleText(heading);
-        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         // The platform decides which answer stands where.
         getChildren().addAll(title, content, answers);
     }
@@ -45,6 +44,9 @@ final class Sheet<T> extends VBox {
     Sheet<T> answer(String words, ButtonData what, Supplier<T> meaning) {
         Button button = new Button(words);
         ButtonBar.setButtonData(button, what);
+        // As wide as its own words: all as wide as the longest, they would not find room.
+        ButtonBar.setButtonUniformSize(button, false);
+        button.setMinWidth(USE_PREF_SIZE);
         button.setOnAction(e -> {
             answered = meaning;
             close.run();

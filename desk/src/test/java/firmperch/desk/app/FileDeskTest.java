@@ -20,6 +20,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.AfterEach;
@@ -152,7 +153,9 @@ class FileDeskTest {
         ProjectFile.write(file, Path.of("name").with(Samples.wedgingBench(), "Theirs"));
         rename("Ours");
         save();
-        button("Save here all the same");
+        Button here = button("Save here all the same");
+        desk.until("its words are read whole", () -> here.lookup(".text") instanceof Text words
+                && words.getText().equals(here.getText()));
         robot.push(KeyCode.ESCAPE);
         desk.until("the question is gone", () -> !desk.app.sheets().showing());
         assertThat(name(file)).isEqualTo("Theirs");
