@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -165,8 +166,11 @@ final class DeskFixture {
         return true;
     }
 
-    /** Words anywhere in the window. */
+    /** Words anywhere in the window, once what is shown is whole; asked on the JavaFX thread, now. */
     boolean says(String words) {
+        if (!Platform.isFxApplicationThread()) {
+            filled();
+        }
         return robot.lookup(n -> n instanceof Label label && seen(label) && label.getText() != null
                 && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent();
     }
