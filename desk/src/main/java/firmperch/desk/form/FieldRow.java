@@ -31,6 +31,9 @@ final class FieldRow extends Column {
     /** A field's property: true while something has been typed in it that is not taken yet. */
     static final String UNTAKEN = "untaken";
 
+    /** A choice is no wider than that, px. */
+    private static final double WIDEST = 226;
+
     private final Field field;
     private final Document document;
     private final Path path;
@@ -62,7 +65,12 @@ final class FieldRow extends Column {
         label.getStyleClass().add("field-label");
         label.setMinWidth(Region.USE_PREF_SIZE);
         Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox.setHgrow(gap, Priority.SOMETIMES);
+        if (editor instanceof ComboBox) {
+            // What is bought is named at length: it gets the room that the label leaves.
+            HBox.setHgrow(editor, Priority.ALWAYS);
+            editor.setMaxWidth(WIDEST);
+        }
         error.getStyleClass().add("field-error");
         error.setWrapText(true);
         error.setManaged(false);

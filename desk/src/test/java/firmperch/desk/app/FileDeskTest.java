@@ -255,6 +255,32 @@ class FileDeskTest {
         assertThat(desk.app.sheets().showing()).isFalse();
     }
 
+    /** The desk under a sheet is out of reach: for the mouse, for its keys, for Tab and for closing the window. */
+    @Test
+    void theDeskWaitsForAnAnswer() {
+        desk.go(firmperch.desk.frame.Step.PERCH);
+        rename("Ours");
+        closeWindow();
+        Button save = button("Save");
+        robot.clickOn("#step-make");
+        robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        for (int i = 0; i < 5; i++) {
+            robot.push(KeyCode.TAB);
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(save.getScene().getFocusOwner()).isInstanceOf(Button.class)
+                    .matches(b -> b.getParent().getParent() == save.getParent().getParent(), "an answer");
+        }
+        closeWindow();
+        assertThat(desk.app.document().closed()).isFalse();
+        assertThat(desk.app.document().project().name()).isEqualTo("Ours");
+        assertThat(desk.app.sheets().showing()).isTrue();
+        assertThat(robot.lookup("#step-perch").queryAs(javafx.scene.control.ToggleButton.class).isSelected()).isTrue();
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(desk.app.sheets().showing()).isFalse();
+    }
+
     /** An export waits for its own assessment and can be stopped: the pack that was there stays; its folder is remembered. */
     @Test
     void anExportIsStoppedOrRemembersItsPlace() throws Exception {
