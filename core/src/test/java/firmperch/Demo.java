@@ -1,13 +1,13 @@
 package firmperch;
 
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.part.Kind;
 import firmperch.part.Parts;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 
 /** The shipped project, changed where a test wants it; it only serves as a rig to ask physics about. */
 public final class Demo {

@@ -1,17 +1,18 @@
 package firmperch.bench;
 
 import firmperch.check.Question;
-import firmperch.check.Situation;
-import firmperch.check.Study;
+import firmperch.check.RaisedQuestions;
+import firmperch.file.Samples;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
 import firmperch.project.Project;
-import firmperch.file.Samples;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.BallastSizing;
 import firmperch.search.Progress;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -47,7 +48,7 @@ public class AssessmentBenchmark {
     static double everyQuestion(Study study) {
         Situation there = study.set();
         double used = 0;
-        for (Question<?> question : study.questions()) {
+        for (Question<?> question : RaisedQuestions.of(study)) {
             used += question.at(there).used();
         }
         return used;

@@ -1,8 +1,6 @@
 package firmperch.bench;
 
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
@@ -10,8 +8,10 @@ import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
-import firmperch.search.Hand;
+import firmperch.search.DragSolver;
 import firmperch.search.Progress;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -86,8 +86,8 @@ public class KindsBenchmark {
     }
 
     private Assessment dragged(Situation s, Vec3 by) {
-        Pose pose = new Hand(s, s.sensorHook()).to(
-                new Reach.Goal(s.sensor().plus(by), List.of(new Vec3(1, 0, 0), Vec3.UP), 0.04)).pose();
+        Pose pose = new DragSolver(s, s.sensorHook()).to(
+                new Reach.Goal(s.sensor().plus(by), List.of(Vec3.X, Vec3.UP), 0.04)).pose();
         return Assessor.now(project.with(project.stance().with(pose.joints(s.study().assembly()))), complete);
     }
 

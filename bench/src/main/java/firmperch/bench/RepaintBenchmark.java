@@ -1,10 +1,10 @@
 package firmperch.bench;
 
-import firmperch.desk.frame.DeskView;
 import firmperch.desk.document.Document;
+import firmperch.desk.frame.DeskView;
+import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.project.Project;
-import firmperch.file.Samples;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;

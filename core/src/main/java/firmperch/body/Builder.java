@@ -112,13 +112,26 @@ public final class Builder {
 
     /** Adds a joint. */
     public Joint joint(String name, String label, Joint.Side inner, Joint.Side outer, Freedom freedom, Vec3 axis,
-            Hold hold, Give give) {
-        Joint joint = new Joint(own(name), label, station, inner, outer, freedom, axis, hold, give);
+            Hold hold, JointStiffness stiffness) {
+        Joint joint = new Joint(own(name), label, station, inner, outer, freedom, axis, hold, stiffness);
         joints.add(joint);
         return joint;
     }
 
-    /** Holds a bar for good from one place along it to another, m. */
+    /**
+     * Fixes a body for good to a bar that bends, as a plate on its end: where that place of the bar goes, the body goes.
+     *
+     * @param at along the bar, m
+     * @param body fixed to the bar's body; it must not hang on anything else
+     */
+    public Joint clamped(String name, String label, Piece bar, double at, Body body) {
+        Vec3 point = bar.at().point(new Vec3(at, 0, 0));
+        Vec3 own = body.home().inside(bar.body().home().point(point));
+        return joint(name, label, new Joint.Side(bar.body(), point, List.of(bar)), Joint.Side.of(body, own), null,
+                Vec3.UP, new Hold.Fixed(), JointStiffness.RIGID);
+    }
+
+    /** Holds a bar's foot for good, from one place along the bar to another, m: how firmly is checked. */
     public void fasten(String name, String label, Piece bar, Body into, double from, double to, Fastening.Grip grip) {
         fastenings.add(new Fastening(own(name), label, station, bar, into, from, to, grip));
     }

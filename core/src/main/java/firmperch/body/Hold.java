@@ -12,6 +12,9 @@ public sealed interface Hold {
     /** Nothing: it turns or slides as it likes, snug on a lock nut or a bearing. */
     record Free() implements Hold {}
 
+    /** It does not move at all: clamped, pressed or screwed on for good. */
+    record Fixed() implements Hold {}
+
     /** Its own weight rests on something: lifted off by hand. */
     record Rests(Pin pin) implements Hold {}
 

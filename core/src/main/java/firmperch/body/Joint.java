@@ -13,7 +13,7 @@ import java.util.List;
  * @param axis it turns about or slides along, of length 1, in the inner body's axes
  */
 public record Joint(String id, String name, Station station, Side inner, Side outer, Freedom freedom, Vec3 axis,
-        Hold hold, Give give) {
+        Hold hold, JointStiffness stiffness) {
     /** True if it slides between stops. */
     public boolean slides() {
         return freedom != null && freedom.kind() == Freedom.Kind.SLIDE;

@@ -22,6 +22,19 @@ public record MassProperties(double mass, Vec3 centre, double xx, double yy, dou
         return new MassProperties(mass, at, 0, 0, 0, 0, 0, 0);
     }
 
+    /**
+     * A thing whose own axes are principal ones.
+     *
+     * @param axes which way these lie; where they do makes no difference
+     * @param sx ∫x² dm along its own x axis about the centre, kg·m²
+     * @param sy the same along y
+     * @param sz the same along z
+     */
+    public static MassProperties principal(double mass, Vec3 centre, Placement axes, double sx, double sy, double sz) {
+        MassProperties turned = ofMoments(mass, Vec3.ZERO, sx, sy, sz, 0, 0, 0).placed(axes);
+        return new MassProperties(mass, centre, turned.xx, turned.yy, turned.zz, turned.xy, turned.yz, turned.zx);
+    }
+
     /** From the raw second moments about the centre: ∫x², ∫y², ∫z² and the products. */
     static MassProperties ofMoments(double mass, Vec3 centre, double sx, double sy, double sz, double xy, double yz,
             double zx) {
@@ -43,6 +56,11 @@ public record MassProperties(double mass, Vec3 centre, double xx, double yy, dou
         MassProperties b = o.about(middle);
         return new MassProperties(sum, middle, a.xx + b.xx, a.yy + b.yy, a.zz + b.zz, a.xy + b.xy, a.yz + b.yz,
                 a.zx + b.zx);
+    }
+
+    /** The same thing, its centre told from another origin; the inertia stays about the centre. */
+    public MassProperties seenFrom(Vec3 origin) {
+        return new MassProperties(mass, centre.minus(origin), xx, yy, zz, xy, yz, zx);
     }
 
     /** Inertia about another point, axes kept (Steiner, Huygens); the centre stays named. */

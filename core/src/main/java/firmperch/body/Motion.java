@@ -136,7 +136,7 @@ public sealed interface Motion {
 
     /** A bar of a four-bar that lies in the x-z plane; its freedom is the first link's angle above level. */
     record Linked(Freedom freedom, FourBar law, Bar bar) implements Motion {
-        private static final Vec3 UPWARD = new Vec3(0, -1, 0);
+        private static final Vec3 UPWARD = Vec3.Y.negated();
 
         @Override
         public Placement at(double setting) {

@@ -15,7 +15,7 @@ public record Placement(Vec3 origin, Vec3 x, Vec3 y, Vec3 z) {
 
     /** Shifted, not turned. */
     public static Placement at(Vec3 origin) {
-        return new Placement(origin, new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP);
+        return new Placement(origin, Vec3.X, Vec3.Y, Vec3.UP);
     }
 
     /** Shifted, not turned. */
@@ -25,7 +25,7 @@ public record Placement(Vec3 origin, Vec3 x, Vec3 y, Vec3 z) {
 
     /** Turned about an axis of length 1 through the origin, by an angle, rad (Rodrigues' formula). */
     public static Placement turned(Vec3 axis, double angle) {
-        return new Placement(Vec3.ZERO, turn(new Vec3(1, 0, 0), axis, angle), turn(new Vec3(0, 1, 0), axis, angle),
+        return new Placement(Vec3.ZERO, turn(Vec3.X, axis, angle), turn(Vec3.Y, axis, angle),
                 turn(Vec3.UP, axis, angle));
     }
 
@@ -34,6 +34,15 @@ public record Placement(Vec3 origin, Vec3 x, Vec3 y, Vec3 z) {
         Vec3 x = xAxis.unit();
         Vec3 y = nearZ.cross(x).unit();
         return new Placement(origin, x, y, x.cross(y));
+    }
+
+    /**
+     * Of a sheet that stands on edge in the x-z plane: its outline's x lies along x, its outline's y along z, its thickness across.
+     *
+     * @param middle where the outline's origin lies, m
+     */
+    public static Placement onEdge(Vec3 middle) {
+        return along(middle, Vec3.X, Vec3.Y.negated());
     }
 
     private static Vec3 turn(Vec3 v, Vec3 axis, double angle) {

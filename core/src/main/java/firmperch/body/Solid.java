@@ -29,7 +29,7 @@ public sealed interface Solid {
             case Round _ -> Vec3.UP;
             case Bought bought -> bought.shape.roundAbout();
             case Bar bar -> bar.section instanceof Section.RoundTube && bar.start.equals(End.SQUARE)
-                    && bar.finish.equals(End.SQUARE) ? new Vec3(1, 0, 0) : null;
+                    && bar.finish.equals(End.SQUARE) ? Vec3.X : null;
             case Sheet _,Filling _ -> null;
         };
     }
@@ -112,7 +112,7 @@ public sealed interface Solid {
                 // As a sheet of that outline, its thickness across.
                 MassProperties flat = Solids.extruded(side().moments(), r.breadth(), density);
                 return flat.placed(
-                        new Placement(Vec3.ZERO, new Vec3(1, 0, 0), Vec3.UP, new Vec3(0, -1, 0)));
+                        new Placement(Vec3.ZERO, Vec3.X, Vec3.UP, Vec3.Y.negated()));
             }
             double mass = density * section.area() * length;
             double iy = section.secondMomentY();

@@ -16,9 +16,9 @@ public record Surroundings(double bench, double ceiling) {
         return switch (surface) {
             case FLOOR -> Placement.HERE;
             case BENCH -> Placement.at(0, 0, bench);
-            case CEILING -> new Placement(new Vec3(0, 0, ceiling), new Vec3(1, 0, 0), new Vec3(0, -1, 0),
-                    Vec3.UP.times(-1));
-            case WALL -> new Placement(Vec3.ZERO, Vec3.UP.times(-1), new Vec3(0, 1, 0), new Vec3(1, 0, 0));
+            case CEILING -> new Placement(new Vec3(0, 0, ceiling), Vec3.X, Vec3.Y.negated(),
+                    Vec3.DOWN);
+            case WALL -> new Placement(Vec3.ZERO, Vec3.DOWN, Vec3.Y, Vec3.X);
         };
     }
 }

@@ -1,9 +1,15 @@
 package firmperch.body;
 
-/** A point or a direction in space, m: x toward the subject, y to the left, z up. */
+/** A point (m) or a direction in space. In a rig's axes x points toward the subject, y to the left, z up. */
 public record Vec3(double x, double y, double z) {
     public static final Vec3 ZERO = new Vec3(0, 0, 0);
+    /** Along a thing's own first axis; of a rig, toward the subject. */
+    public static final Vec3 X = new Vec3(1, 0, 0);
+    /** Along a thing's own second axis; of a rig, to the left. */
+    public static final Vec3 Y = new Vec3(0, 1, 0);
+    /** Along a thing's own third axis; of a rig, up. */
     public static final Vec3 UP = new Vec3(0, 0, 1);
+    public static final Vec3 DOWN = new Vec3(0, 0, -1);
 
     public Vec3 plus(Vec3 o) {
         return new Vec3(x + o.x, y + o.y, z + o.z);
@@ -15,6 +21,11 @@ public record Vec3(double x, double y, double z) {
 
     public Vec3 times(double k) {
         return new Vec3(x * k, y * k, z * k);
+    }
+
+    /** The other way. */
+    public Vec3 negated() {
+        return new Vec3(-x, -y, -z);
     }
 
     public Vec3 cross(Vec3 o) {

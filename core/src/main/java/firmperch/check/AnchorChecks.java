@@ -3,9 +3,10 @@ package firmperch.check;
 import firmperch.body.Contact;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
-import firmperch.check.JointChecks.Asked;
 import firmperch.frame.FrameSolution;
-import firmperch.frame.FrameSolver;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -19,7 +20,8 @@ final class AnchorChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new Asked<Fixings>(new About("anchor", Topic.FALLS, "Do the fixings to %s hold?", Quantity.FORCE,
+        return List.of(new FunctionCheck<Fixings>(new About("anchor", Topic.FALLS, "Do the fixings to %s hold?",
+                Quantity.FORCE,
                 Scope.EVERY_POSE, true, "a fixing to %s comes out", "|R| ≤ m·g, R = −k·u at each anchor",
                 "space frame, direct stiffness (Przemieniecki); gear and hand as the policy asks: common practice and our own "
                         + "judgement; what one bears: its maker, or a fifth of the ultimate (Wood Handbook, ch. 8). "
@@ -44,7 +46,7 @@ final class AnchorChecks {
     /** Of a group the busiest: the furthest from where the load hangs, where it tips. */
     private static Reading reading(Fixings fixings, Situation s) {
         Contact.Anchor weakest = fixings.anchors.getFirst();
-        return s.loaded(weakest.rating() * FrameSolver.GRAVITY, frame -> {
+        return Reading.loaded(s, weakest.rating() * Gravity.STANDARD, frame -> {
             Reading worst = null;
             for (Contact.Anchor anchor : fixings.anchors) {
                 Reading reading = reading(anchor, frame, s);
@@ -55,9 +57,9 @@ final class AnchorChecks {
     }
 
     private static Reading reading(Contact.Anchor anchor, FrameSolution frame, Situation s) {
-        double holds = anchor.rating() * FrameSolver.GRAVITY;
+        double holds = anchor.rating() * Gravity.STANDARD;
         int support = s.framed().feet().indexOf(anchor);
-        double force = s.responses().onSupport(support);
+        double force = s.unitLoads().onSupport(support);
         return new Reading(force, holds, () -> anchor.id() + ": " + s.show(Quantity.FORCE, force)
                 + " as the rig is handled, " + s.show(Quantity.FORCE, Math.abs(frame.reaction(support)))
                 + (frame.reaction(support) < 0 ? " of pull" : " of pressure") + " at rest")

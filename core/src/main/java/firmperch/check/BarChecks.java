@@ -1,23 +1,27 @@
 package firmperch.check;
 
 import firmperch.body.Fastening;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Hole;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
-import firmperch.check.JointChecks.Asked;
 import firmperch.frame.FrameModel.Member;
-import firmperch.frame.FrameSolver;
 import firmperch.pose.Framed;
 import firmperch.pose.Posed;
 import firmperch.pose.Rig;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
+import firmperch.strength.NetSection;
+import firmperch.strength.PinnedEnd;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.study.UnitLoads;
+import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -75,12 +79,12 @@ final class BarChecks {
 
     // Ends at bolts.
 
-    private static Check<Alike> ends() {
-        return new Asked<>(new About("ends", Topic.BREAKS, "Could an end of %s split?", Quantity.FORCE,
+    private static FunctionCheck<Alike> ends() {
+        return new FunctionCheck<>(new About("ends", Topic.BREAKS, "Could an end of %s split?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "an end of %s splits",
                 "N ≤ min(2·e·t·f_v, d·t·f_b·C, (w − d)·t·f_t), e from the hole's edge, C = e/7d",
                 "space frame, handled; bolted timber, strengths of EN 338 and EN 1995-1-1 8.5; NDS geometry factor, from memory"),
-                study -> bars(study, true), (alike, s) -> s.loaded(1, frame -> ends(alike, s)),
+                study -> bars(study, true), (alike, s) -> Reading.loaded(s, 1, frame -> ends(alike, s)),
                 Check.Certainty.SAMPLED);
     }
 
@@ -104,7 +108,7 @@ final class BarChecks {
             PinnedEnd pinned = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(),
                     distance,
                     bolt, hole);
-            Responses.Ends forces = s.responses().of(end.member());
+            UnitLoads.Ends forces = s.unitLoads().of(end.member());
             int first = end.far() ? 6 : 0;
             double along = forces.most(first);
             double across = Vec3.across(along, forces.most(first + 2));
@@ -155,7 +159,7 @@ final class BarChecks {
     private static double bolt(Joint joint, double hole) {
         return joint.hold() instanceof Hold.Friction friction
                 ? friction.bolt().diameter()
-                : joint.give().slack() instanceof Give.Slack.Hole play ? hole - play.clearance() : hole;
+                : joint.stiffness().slack() instanceof JointStiffness.Slack.Hole play ? hole - play.clearance() : hole;
     }
 
     // Folding flat.
@@ -181,8 +185,8 @@ final class BarChecks {
     }
 
     /** The stops keep the links well away from the angle at which their own lines meet and the ends break out. */
-    private static Check<Coupled> fold() {
-        return new Asked<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?",
+    private static FunctionCheck<Coupled> fold() {
+        return new FunctionCheck<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?",
                 Quantity.ANGLE,
                 Scope.NO_POSE, false, "the %s folds until its links break", "θ(N = strength) − largest stop",
                 "four-bar statics: N = W·b/(a·cos θ) + W·|sin θ|, with handling and a hand; 15° kept: our own judgement"),
@@ -223,11 +227,12 @@ final class BarChecks {
 
     // Bending, pull, twist.
 
-    private static Check<Alike> bending() {
-        return new Asked<>(new About("bars", Topic.BREAKS, "Could %s break?", Quantity.NUMBER, Scope.EVERY_POSE, true,
+    private static FunctionCheck<Alike> bending() {
+        return new FunctionCheck<>(new About("bars", Topic.BREAKS, "Could %s break?", Quantity.NUMBER, Scope.EVERY_POSE,
+                true,
                 "%s breaks", "N/(A·f_t) + M_y/(S_y·f_m) + M_z/(S_z·f_m) ≤ 1; metals σ² + 3τ² ≤ f_y²",
                 "space frame, handled; linear interaction (EN 1995-1-1 6.2.3), von Mises for metals; buckling by Euler"),
-                study -> bars(study, false), (alike, s) -> s.loaded(1, frame -> bending(alike, s)),
+                study -> bars(study, false), (alike, s) -> Reading.loaded(s, 1, frame -> bending(alike, s)),
                 Check.Certainty.SAMPLED);
     }
 
@@ -237,20 +242,20 @@ final class BarChecks {
         NetSection net = NetSection.of(((Solid.Bar) alike.first().solid()).section(), alike.hole());
         for (int i = 0; i < framed.bars().size(); i++) {
             if (contains(alike, framed.bars().get(i))) {
-                worst = Math.max(worst, used(framed.model().members().get(i), framed, s.responses().of(i), net));
+                worst = Math.max(worst, used(framed.model().members().get(i), framed, s.unitLoads().of(i), net));
             }
         }
         double used = worst;
         return new Reading(used, 1, () -> String.format(Locale.ROOT, "%.0f %% of the strength used", used * 100));
     }
 
-    private static double used(Member member, Framed framed, Responses.Ends f, NetSection net) {
+    private static double used(Member member, Framed framed, UnitLoads.Ends f, NetSection net) {
         Section section = member.section();
         Material material = member.material();
         Vec3 from = framed.model().nodes().get(member.from()).plus(member.fromOffset());
         Vec3 to = framed.model().nodes().get(member.to()).plus(member.toOffset());
         double length = to.minus(from).length();
-        double own = section.lineMass(material) * FrameSolver.GRAVITY * length * length / 8;
+        double own = section.lineMass(material) * Gravity.STANDARD * length * length / 8;
         double worst = 0;
         for (int end = 0; end < 12; end += 6) {
             double pull = f.most(end) / net.area();
@@ -269,15 +274,15 @@ final class BarChecks {
 
     // Ends bolted through a board.
 
-    private static Check<Fastening> bolted() {
-        return new Asked<>(new About("bolted", Topic.BREAKS, "Do the bolts of the %s hold?", Quantity.FORCE,
+    private static FunctionCheck<Fastening> bolted() {
+        return new FunctionCheck<>(new About("bolted", Topic.BREAKS, "Do the bolts of the %s hold?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "the bolts of the %s give",
                 "√(T² + V²), T = N/n + 4·M/(n·D), V = V/n + 2·M_x/(n·D)",
                 "space frame, handled; bolt group in a ring, the furthest governs (Shigley); proof load of ISO 898-1, washer and "
                         + "bearing in wood by EN 1995-1-1 8.5, from memory"),
                 study -> study.assembly().fastenings().stream().filter(f -> f.grip() instanceof Fastening.Grip.Bolted)
                         .map(f -> new Subject<>(f.id(), f.name(), f.station(), f)).toList(),
-                (f, s) -> s.loaded(1, frame -> bolted(f, s)), Check.Certainty.SAMPLED);
+                (f, s) -> Reading.loaded(s, 1, frame -> bolted(f, s)), Check.Certainty.SAMPLED);
     }
 
     private static Reading bolted(Fastening f, Situation s) {
@@ -286,7 +291,7 @@ final class BarChecks {
         double across = 0;
         for (Framed.Held held : s.framed().held()) {
             if (held.fastening() == f) {
-                Responses.Ends e = s.responses().of(held.member());
+                UnitLoads.Ends e = s.unitLoads().of(held.member());
                 int first = held.far() ? 6 : 0;
                 double bend = Vec3.across(e.most(first + 4), e.most(first + 5));
                 pull = e.most(first) / grip.bolts() + 4 * bend / (grip.bolts() * grip.circle());
@@ -324,12 +329,12 @@ final class BarChecks {
         Vec3 out = s.posed().place(f.bar()).point(new Vec3(f.to(), 0, 0));
         double lever = Math.max(0, s.pushHeight() - out.z() + s.rise(f.bar().body()));
         return new double[]{s.momentAt(f.station()) + s.pushAsked() * lever, s.pushAsked(),
-                s.posed().massFrom(f.station()) * FrameSolver.GRAVITY};
+                s.posed().massFrom(f.station()) * Gravity.STANDARD};
     }
 
     /** Bending where the bar comes free, under gravity and the policy's push together, less a hole. */
-    private static Check<Fastening> upright() {
-        return new Asked<>(new About("upright", Topic.BREAKS, "Could the %s bend for good?", Quantity.STRESS,
+    private static FunctionCheck<Fastening> upright() {
+        return new FunctionCheck<>(new About("upright", Topic.BREAKS, "Could the %s bend for good?", Quantity.STRESS,
                 Scope.EVERY_POSE, true, "the %s bends", "σ = (M + F·z) / S_net + N / A_net",
                 "elastic bending (Roark); holes taken out of the extreme fibre; strength: the material's source"),
                 BarChecks::feet, (f, s) -> {
@@ -347,8 +352,8 @@ final class BarChecks {
     }
 
     /** What holds a bar's foot bears its couple and push. */
-    private static Check<Fastening> foot() {
-        return new Asked<>(new About("foot", Topic.BREAKS, "Is the foot of the %s held?", Quantity.STRESS,
+    private static FunctionCheck<Fastening> foot() {
+        return new FunctionCheck<>(new About("foot", Topic.BREAKS, "Is the foot of the %s held?", Quantity.STRESS,
                 Scope.EVERY_POSE, true, "the foot of the %s works loose",
                 "cast: p = 6·M/(b·h²) + 4·F/(b·h); screwed: 2·M/(n·r) − W/n over the withdrawal strength",
                 "rigid bar in a bearing bed, pressure linear over the depth (equilibrium); EN 1992-1-1 for concrete; screws by "

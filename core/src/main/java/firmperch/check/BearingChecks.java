@@ -6,9 +6,10 @@ import firmperch.body.Joint;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
-import firmperch.check.JointChecks.Asked;
-import firmperch.frame.FrameSolver;
 import firmperch.pose.Posed;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
@@ -31,8 +32,8 @@ final class BearingChecks {
      * Wheels on a stiff body share a force and a moment as springs of one stiffness do; each is asked by itself which way it is
      * loaded, pressed or pulled.
      */
-    private static Check<Joint> bearing() {
-        return new Asked<>(new About("bearing", Topic.BREAKS, "Is the load on the %s borne?", Quantity.FORCE,
+    private static FunctionCheck<Joint> bearing() {
+        return new FunctionCheck<>(new About("bearing", Topic.BREAKS, "Is the load on the %s borne?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "the load on the %s is too much",
                 "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
                 "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker"),
@@ -66,11 +67,11 @@ final class BearingChecks {
         DMatrixRMaj share = share(joint, s);
         double[] rest = forces(share, s.posed().onto(joint));
         Vec3 gear = s.posed().centreFrom(s.study().assembly().payload()).minus(s.posed().at(joint));
-        Vec3 more = new Vec3(0, 0, -s.posed().massFrom(s.study().assembly().payload()) * FrameSolver.GRAVITY
+        Vec3 more = new Vec3(0, 0, -s.posed().massFrom(s.study().assembly().payload()) * Gravity.STANDARD
                 * (s.policy().loads().handling() - 1));
         double[] handled = forces(share, new Posed.Wrench(more, gear.cross(more)));
         Vec3 camera = s.posed().mount().minus(s.posed().at(joint));
-        Vec3[] axes = {new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP};
+        Vec3[] axes = {Vec3.X, Vec3.Y, Vec3.UP};
         double[] hand = new double[rollers.size()];
         for (Vec3 axis : axes) {
             double[] one = forces(share, new Posed.Wrench(axis, camera.cross(axis)));
@@ -134,8 +135,8 @@ final class BearingChecks {
     }
 
     /** With the gear as it is the bar stays where it is let go, or nearly: what a hand can hold while the tilt is open. */
-    private static Check<Joint> poise() {
-        return new Asked<>(
+    private static FunctionCheck<Joint> poise() {
+        return new FunctionCheck<>(
                 new About("poise", Topic.GIVES, "Is it balanced about the %s?", Quantity.TORQUE, Scope.SET_POSE,
                         false, "it is not balanced about the %s", "|a · Σ r × W| ≤ a third of what it holds",
                         "rigid statics, the lever rule with everything's own mass; a third: our own judgement"),
@@ -159,8 +160,8 @@ final class BearingChecks {
     }
 
     /** A tilt that a rated torque holds: gravity's moment about its axis. */
-    private static Check<Joint> torque() {
-        return new Asked<>(
+    private static FunctionCheck<Joint> torque() {
+        return new FunctionCheck<>(
                 new About("torque", Topic.SLIPS, "Does the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
                         "the %s slips", "|a · Σ r × W| · slip",
                         "rigid statics; the head's rated or measured holding torque"),

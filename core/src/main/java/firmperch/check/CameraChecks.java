@@ -2,16 +2,17 @@ package firmperch.check;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Supply;
 import firmperch.check.About.Scope;
-import firmperch.check.JointChecks.Asked;
 import firmperch.frame.FrameSolution;
 import firmperch.project.Policy;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,19 +33,19 @@ final class CameraChecks {
         return List.of(sag(), tilt(), sway(), lift());
     }
 
-    private static Check<Void> whole(About about, BiFunction<Void, Situation, Reading> answer) {
-        return new Asked<>(about, study -> {
+    private static FunctionCheck<Void> whole(About about, BiFunction<Void, Situation, Reading> answer) {
+        return new FunctionCheck<>(about, study -> {
             // Told at what carries the camera out: the longest way from the place, two below the gear.
             int stations = study.assembly().stations().size();
             return List.of(Subject.whole(study.assembly().stations().get(Math.max(0, stations - 3))));
         }, answer, Check.Certainty.SAMPLED);
     }
 
-    private static Check<Void> sag() {
+    private static FunctionCheck<Void> sag() {
         return whole(new About("sag", Topic.GIVES, "Does the camera sag?", Quantity.LENGTH, Scope.EVERY_POSE, false,
                 "the camera sags", "K · u = f, and slack: c/h · L, ½·Σ c·n (n by a unit load)",
                 "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 3 mm: our own judgement"),
-                (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
+                (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
                     double tyres = sink(s);
                     double bend = Math.max(0,
                             -frame.movement(s.framed().camera(), s.framed().cameraOffset()).z() - tyres);
@@ -72,9 +73,9 @@ final class CameraChecks {
 
     /** Drop (m) and turn (rad) of the camera from the slack of all joints. */
     private static double[] slack(Situation s) {
-        double[] sum = s.responses().slack();
+        double[] sum = s.unitLoads().slack();
         for (Joint joint : s.study().assembly().joints()) {
-            if (joint.give().slack() instanceof Give.Slack.Guide guide) {
+            if (joint.stiffness().slack() instanceof JointStiffness.Slack.Guide guide) {
                 double tilt = guide.clearance() / guide.length();
                 sum[0] += tilt * s.posed().mount().minus(s.posed().at(joint)).radius();
                 sum[1] += tilt;
@@ -83,11 +84,11 @@ final class CameraChecks {
         return sum;
     }
 
-    private static Check<Void> tilt() {
+    private static FunctionCheck<Void> tilt() {
         return whole(new About("tilt", Topic.GIVES, "Does the camera stay level?", Quantity.ANGLE, Scope.EVERY_POSE,
                 false, "the camera tilts", "K · u = f, and slack: c/h, ½·Σ c·n (n by a unit load)",
                 "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 1°: our own judgement"),
-                (none, s) -> s.loaded(s.policy().movement().tilt(), frame -> tilt(s, frame)));
+                (none, s) -> Reading.loaded(s, s.policy().movement().tilt(), frame -> tilt(s, frame)));
     }
 
     private static Reading tilt(Situation s, FrameSolution frame) {
@@ -105,13 +106,13 @@ final class CameraChecks {
      * How far the touch of a hand moves the camera, where supports share or all of it hangs: a frame without braces gives sideways
      * first, and so does a long chain of arms.
      */
-    private static Check<Void> sway() {
-        return new Asked<>(new About("sway", Topic.GIVES, "Does it sway when it is touched?", Quantity.LENGTH,
+    private static FunctionCheck<Void> sway() {
+        return new FunctionCheck<>(new About("sway", Topic.GIVES, "Does it sway when it is touched?", Quantity.LENGTH,
                 Scope.EVERY_POSE, false, "it sways", "K · u = f, 5 N sideways at the camera",
                 "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement"),
                 CameraChecks::swaying,
-                (none, s) -> s.loaded(s.policy().movement().sag(), frame -> {
-                    double sway = TOUCH * s.responses().sideways();
+                (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
+                    double sway = TOUCH * s.unitLoads().sideways();
                     return new Reading(sway, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
                             "%.2f mm for a touch of %.0f N", sway * 1e3, TOUCH))
                             .saying(() -> "a touch moves the camera " + s.length(sway) + " sideways, "
@@ -128,10 +129,11 @@ final class CameraChecks {
     }
 
     /** The heaviest lot that one person has to lift: what comes off at a rest, or the rest before it is filled. */
-    private static Check<Void> lift() {
-        return new Asked<>(new About("lift", Topic.HANDLING, "Can one person lift the heaviest piece?", Quantity.MASS,
-                Scope.NO_POSE, false, "the heaviest piece is too much for one person",
-                "sum of the pieces lifted together, before anything is poured", Policy.SOURCE_LIFT),
+    private static FunctionCheck<Void> lift() {
+        return new FunctionCheck<>(
+                new About("lift", Topic.HANDLING, "Can one person lift the heaviest piece?", Quantity.MASS,
+                        Scope.NO_POSE, false, "the heaviest piece is too much for one person",
+                        "sum of the pieces lifted together, before anything is poured", Policy.SOURCE_LIFT),
                 study -> List.of(Subject.whole(study.assembly().stations().stream()
                         .filter(st -> study.assembly().joints().stream()
                                 .anyMatch(j -> liftedOff(j) && j.station().equals(st)))

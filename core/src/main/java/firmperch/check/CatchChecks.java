@@ -4,7 +4,10 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
+import firmperch.pose.Rig;
 import firmperch.stock.Overhead;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,42 +26,19 @@ final class CatchChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new Second());
-    }
-
-    private record Second() implements Check<Hung> {
-        private static final About ABOUT = new About("catch", Topic.BREAKS,
+        return List.of(new FunctionCheck<>(new About("catch", Topic.BREAKS,
                 "Does a second catch hold what hangs on the %s?", Quantity.FORCE, Scope.EVERY_POSE, false,
                 "the second catch breaks (%s)", "F = W + √(W² + 2·k·W·s) ≤ F_break / 5",
                 "energy of a fall through its slack; 5 on what is above people: common practice, no source. Local codes rule; have "
-                        + "a licensed person look at it");
+                        + "a licensed person look at it"),
+                CatchChecks::hung, CatchChecks::reading, Check.Certainty.SAMPLED).feeling(CatchChecks::felt)
+                .standingBy());
+    }
 
-        @Override
-        public About about() {
-            return ABOUT;
-        }
-
-        @Override
-        public List<Subject<Hung>> subjects(Study study) {
-            return hung(study);
-        }
-
-        @Override
-        public Reading at(Subject<Hung> subject, Situation s) {
-            return reading(subject.thing(), s);
-        }
-
-        /** What falls weighs the same however it is set; a tether's slack changes with what tips its hooks. */
-        @Override
-        public boolean feels(Subject<Hung> subject, Study study, int freedom) {
-            return subject.thing() instanceof Hung.OnTether on && study.rig().lifts(freedom)
-                    && study.rig().moves(freedom, on.tether.to().body());
-        }
-
-        @Override
-        public boolean standby() {
-            return true;
-        }
+    /** What falls weighs the same however it is set; a tether's slack changes with what tips its hooks. */
+    private static boolean felt(Hung hung, Rig rig, int freedom) {
+        return hung instanceof Hung.OnTether(Tie.Tether tether) && rig.lifts(freedom)
+                && rig.moves(freedom, tether.to().body());
     }
 
     private static List<Subject<Hung>> hung(Study study) {

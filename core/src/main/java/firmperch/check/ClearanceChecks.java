@@ -7,8 +7,10 @@ import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
+import firmperch.clearance.CollisionGroup;
 import firmperch.project.Bench;
 import firmperch.project.Room;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Locale;
@@ -22,35 +24,22 @@ final class ClearanceChecks {
     /** Pieces that move past each other keep this far apart, m: our own judgement. */
     private static final double PASSING = 0.002;
     private static final double FLOOR_GAP = 0.005;
+    private static final String HULLS = "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)";
 
     private ClearanceChecks() {
     }
 
-    private record Asked(About about, Certainty certainty, Predicate<Study> raised,
-            Function<Situation, Reading> answer) implements Check<Void> {
-        @Override
-        public List<Subject<Void>> subjects(Study study) {
-            return raised.test(study) ? List.of(Subject.whole(null)) : List.of();
-        }
-
-        @Override
-        public Reading at(Subject<Void> subject, Situation situation) {
-            return answer.apply(situation);
-        }
-    }
-
     /** What the rig is set to run into is the hand's to avoid, and asked as it is set; what its stops must prevent, always. */
-    private static Check<Void> clear(String id, Scope scope, String question, String weakness, String formula,
+    private static FunctionCheck<Void> clear(String id, Scope scope, String question, String weakness, String formula,
             Function<Situation, Reading> answer) {
-        return new Asked(new About(id, Topic.HITS, question, Quantity.LENGTH, scope, false, weakness, formula,
-                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)"), Check.Certainty.PROVEN,
-                study -> true, answer);
+        return FunctionCheck.whole(new About(id, Topic.HITS, question, Quantity.LENGTH, scope, false, weakness, formula,
+                HULLS), study -> true, study -> null, answer, Check.Certainty.PROVEN);
     }
 
     /** All of them. */
     static List<Check<?>> all() {
         return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(),
-                new Self());
+                self());
     }
 
     /** Bodies that may run into a surface: not those that stand on it or are fixed to it, nor what runs along these. */
@@ -77,7 +66,7 @@ final class ClearanceChecks {
         return from.substring(from.indexOf(' ') + 1);
     }
 
-    private static Check<Void> ceiling() {
+    private static FunctionCheck<Void> ceiling() {
         return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling",
                 "ceiling − highest point",
                 s -> reading(s, s.policy().distances().gap(),
@@ -86,26 +75,26 @@ final class ClearanceChecks {
                         "to the ceiling"));
     }
 
-    private static Check<Void> walls() {
+    private static FunctionCheck<Void> walls() {
         return clear("clear.wall", Scope.SET_POSE, "Does it clear the walls?", "it hits a wall",
                 "wall − furthest point", s -> {
                     Room room = s.project().place().room();
                     Predicate<Body> apart = apart(s, Surface.WALL);
-                    double least = Math.min(-s.clearance().furthest(new Vec3(-1, 0, 0), apart),
-                            room.depth() - s.clearance().furthest(new Vec3(1, 0, 0), apart));
+                    double least = Math.min(-s.clearance().furthest(Vec3.X.negated(), apart),
+                            room.depth() - s.clearance().furthest(Vec3.X, apart));
                     // A wall may be touched by what is swung there; it may not be in the way.
                     return reading(s, PASSING, least, "to a wall");
                 });
     }
 
-    private static Check<Void> floor() {
+    private static FunctionCheck<Void> floor() {
         return clear("clear.floor", Scope.SET_POSE, "Does it clear the floor?", "it hits the floor",
                 "lowest point that does not stand on it",
-                s -> reading(s, FLOOR_GAP, -s.clearance().furthest(new Vec3(0, 0, -1), apart(s, Surface.FLOOR)),
+                s -> reading(s, FLOOR_GAP, -s.clearance().furthest(Vec3.DOWN, apart(s, Surface.FLOOR)),
                         "to the floor"));
     }
 
-    private static Check<Void> bench() {
+    private static FunctionCheck<Void> bench() {
         return clear("clear.bench", Scope.SET_POSE, "Does it clear the bench?", "it hits the bench",
                 "least distance of any piece from the bench top", s -> {
                     Bench b = s.project().place().bench();
@@ -118,54 +107,26 @@ final class ClearanceChecks {
     }
 
     /** Of all pieces that the same joints move against each other. */
-    private record Self() implements Check<Near.Group> {
-        private static final About ABOUT = new About("clear.self", Topic.HITS, "Does it clear itself (%s)?",
-                Quantity.LENGTH,
+    private static FunctionCheck<CollisionGroup> self() {
+        return new FunctionCheck<>(new About("clear.self", Topic.HITS, "Does it clear itself (%s)?", Quantity.LENGTH,
                 Scope.EVERY_POSE, false, "it hits itself", "least distance of pieces that move against each other",
-                "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)");
-
-        @Override
-        public About about() {
-            return ABOUT;
-        }
-
-        @Override
-        public List<Subject<Near.Group>> subjects(Study study) {
-            return study.nearby().stream().map(group -> new Subject<>(
-                    group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
-                    group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
-                            .collect(Collectors.joining(", ")),
-                    (Station) null, group)).toList();
-        }
-
-        @Override
-        public Reading at(Subject<Near.Group> group, Situation s) {
-            return reading(s, PASSING, s.clearance().within(group.thing()), "between its own pieces");
-        }
-
-        @Override
-        public Certainty certainty() {
-            return Certainty.PROVEN;
-        }
-
-        @Override
-        public boolean feels(Subject<Near.Group> group, Study study, int freedom) {
-            return group.thing().feels(study.rig(), freedom);
-        }
-
-        @Override
-        public boolean together() {
-            return true;
-        }
+                HULLS),
+                study -> study.collisions().stream().map(group -> new Subject<>(
+                        group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
+                        group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
+                                .collect(Collectors.joining(", ")),
+                        (Station) null, group)).toList(),
+                (group, s) -> reading(s, PASSING, s.clearance().within(group), "between its own pieces"),
+                Check.Certainty.PROVEN).feeling(CollisionGroup::feels).toldTogether();
     }
 
     /** What stands on the floor, wheels turned at their widest, leaves the walkway along the wall open. */
-    private static Check<Void> walkway() {
-        return new Asked(new About("place.walkway", Topic.WAY, "Does the walkway stay open?", Quantity.LENGTH,
+    private static FunctionCheck<Void> walkway() {
+        return FunctionCheck.whole(new About("place.walkway", Topic.WAY, "Does the walkway stay open?", Quantity.LENGTH,
                 Scope.SET_POSE, false, "the walkway closes", "wall to the nearest of base and wheels",
-                "geometry of the plan; 450–600 mm is common practice, no source"), Check.Certainty.PROVEN,
-                study -> !study.fixedTo(Surface.FLOOR).isEmpty(), s -> {
-                    double open = -s.clearance().furthest(new Vec3(-1, 0, 0),
+                "geometry of the plan; 450–600 mm is common practice, no source"),
+                study -> !study.fixedTo(Surface.FLOOR).isEmpty(), study -> null, s -> {
+                    double open = -s.clearance().furthest(Vec3.X.negated(),
                             s.study().fixedTo(Surface.FLOOR)::contains);
                     for (Contact contact : s.study().assembly().contacts()) {
                         if (contact instanceof Contact.Caster c) {
@@ -177,6 +138,6 @@ final class ClearanceChecks {
                     return new Reading(s.project().place().room().walkway(), left,
                             () -> s.length(left) + " open between wall and perch")
                             .saying(() -> "the walkway closes to " + s.length(left));
-                });
+                }, Check.Certainty.PROVEN);
     }
 }

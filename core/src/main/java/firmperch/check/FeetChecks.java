@@ -3,6 +3,10 @@ package firmperch.check;
 import firmperch.body.Contact;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
+import firmperch.stability.CasterShares;
+import firmperch.stability.Footing;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.function.Function;
@@ -12,32 +16,26 @@ final class FeetChecks {
     private FeetChecks() {
     }
 
-    private record Asked(About about, boolean steppedOn, Function<Situation, Reading> answer) implements Check<Void> {
-        @Override
-        public List<Subject<Void>> subjects(Study study) {
-            List<Contact> feet = study.assembly().contacts().stream()
-                    .filter(c -> c.pushesOnly() && c.surface().carries()).toList();
-            return feet.size() < 3 || steppedOn && StandingChecks.corners(study.set()).isEmpty()
-                    ? List.of()
-                    : List.of(Subject.whole(feet.getFirst().station()));
-        }
+    private static FunctionCheck<Void> feet(About about, boolean steppedOn, Function<Situation, Reading> answer) {
+        return FunctionCheck.whole(about,
+                study -> feet(study).size() >= 3 && !(steppedOn && StandingChecks.corners(study.set()).isEmpty()),
+                study -> feet(study).getFirst().station(), answer, Check.Certainty.SAMPLED);
+    }
 
-        @Override
-        public Reading at(Subject<Void> subject, Situation situation) {
-            return answer.apply(situation);
-        }
+    private static List<Contact> feet(Study study) {
+        return study.assembly().contacts().stream().filter(c -> c.pushesOnly() && c.surface().carries()).toList();
     }
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new Asked(new About("feet.share", Topic.HANDLING, "Does the busiest foot carry its share?",
+        return List.of(feet(new About("feet.share", Topic.HANDLING, "Does the busiest foot carry its share?",
                 Quantity.MASS, Scope.EVERY_POSE, true, "a foot is overloaded",
                 "N = a + b·x + c·y over the feet in contact, swivels at their worst",
                 "rigid base on equal springs (Roark); the maker's rating"), false, FeetChecks::share),
-                new Asked(new About("feet.three", Topic.HANDLING, "Do three feet carry it all?", Quantity.MASS,
+                feet(new About("feet.three", Topic.HANDLING, "Do three feet carry it all?", Quantity.MASS,
                         Scope.EVERY_POSE, true, "three feet are not enough", "statics on each three",
                         "rigid statics: on an uneven floor the fourth hangs in the air"), false, FeetChecks::three),
-                new Asked(new About("feet.person", Topic.HANDLING, "Does a foot carry a person on its corner?",
+                feet(new About("feet.person", Topic.HANDLING, "Does a foot carry a person on its corner?",
                         Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner overloads a foot",
                         "N = a + b·x + c·y with the person on it",
                         "rigid base on equal springs (Roark); a person of 100 kg: common practice, no source"),
@@ -50,14 +48,14 @@ final class FeetChecks {
 
     private static Reading share(Situation s) {
         List<Footing> feet = s.footings(false);
-        double share = CasterLoads.largest(feet, s.posed().mass(), s.posed().centre());
+        double share = CasterShares.largest(feet, s.posed().mass(), s.posed().centre());
         return new Reading(share, rating(feet), () -> s.show(Quantity.MASS, share) + " of "
                 + s.show(Quantity.MASS, s.posed().mass()) + " on one foot");
     }
 
     private static Reading three(Situation s) {
         List<Footing> feet = s.footings(false);
-        double share = CasterLoads.largestOfThree(feet, s.posed().mass(), s.posed().centre());
+        double share = CasterShares.largestOfThree(feet, s.posed().mass(), s.posed().centre());
         return new Reading(share, rating(feet), () -> s.show(Quantity.MASS, share) + " of "
                 + s.show(Quantity.MASS, s.posed().mass()) + " on one of three feet");
     }
@@ -69,7 +67,7 @@ final class FeetChecks {
         double worst = 0;
         for (Vec3 corner : StandingChecks.corners(s)) {
             Vec3 centre = s.posed().centre().times(s.posed().mass() / total).plus(corner.times(person / total));
-            worst = Math.max(worst, CasterLoads.largest(feet, total, centre));
+            worst = Math.max(worst, CasterShares.largest(feet, total, centre));
         }
         double load = worst;
         return new Reading(load, rating(feet), () -> s.show(Quantity.MASS, load) + " on one foot with "

@@ -1,12 +1,13 @@
 package firmperch.check;
 
 import firmperch.body.Freedom;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.check.About.Scope;
 import firmperch.pose.Posed;
 import firmperch.stock.Material;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -14,26 +15,10 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 
 /** Whether joints hold: friction, closures, rated torques, pins, and what rocks in its clearance. */
 final class JointChecks {
     private JointChecks() {
-    }
-
-    /** A check with subjects of some kind. */
-    record Asked<T>(About about, Function<Study, List<Subject<T>>> found, BiFunction<T, Situation, Reading> answer,
-            Certainty certainty) implements Check<T> {
-        @Override
-        public List<Subject<T>> subjects(Study study) {
-            return found.apply(study);
-        }
-
-        @Override
-        public Reading at(Subject<T> subject, Situation situation) {
-            return answer.apply(subject.thing(), situation);
-        }
     }
 
     /** Friction joints that one freedom turns together. */
@@ -61,8 +46,9 @@ final class JointChecks {
     }
 
     /** Tightened joints hold against gravity (virtual work). */
-    private static Check<FrictionSet> friction() {
-        return new Asked<>(new About("friction", Topic.SLIPS, "Do the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE,
+    private static FunctionCheck<FrictionSet> friction() {
+        return new FunctionCheck<>(new About("friction", Topic.SLIPS, "Do the %s hold?", Quantity.TORQUE,
+                Scope.EVERY_POSE,
                 true,
                 "the %s slip", "Σ n·μ·F·rₑ·|dφ/dq| ≥ |∂V/∂q| · slip, F = T/(K·d)",
                 "virtual work; uniform-pressure clutch and bolt torque, Shigley: K 0.25, the low end of friction, no more "
@@ -96,8 +82,8 @@ final class JointChecks {
     }
 
     /** What slides is held by its clamp against gravity. */
-    private static Check<FrictionSet> clamped() {
-        return new Asked<>(new About("clamp", Topic.SLIPS, "Does the clamp hold (%s)?", Quantity.FORCE,
+    private static FunctionCheck<FrictionSet> clamped() {
+        return new FunctionCheck<>(new About("clamp", Topic.SLIPS, "Does the clamp hold (%s)?", Quantity.FORCE,
                 Scope.EVERY_POSE,
                 true, "the clamp slips (%s)", "Σ n·μ·F ≥ |∂V/∂q| · slip, F = T/(K·d)",
                 "virtual work; bolt torque, Shigley: K 0.25, the low end of friction, no more force than bolt and wood bear"),
@@ -120,8 +106,8 @@ final class JointChecks {
     }
 
     /** A hand's torque does not stretch the bolt or crush the wood under its washer. */
-    private static Check<FrictionSet> closure() {
-        return new Asked<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how it is tightened (%s)?",
+    private static FunctionCheck<FrictionSet> closure() {
+        return new FunctionCheck<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how it is tightened (%s)?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
                 "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
                 "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory"),
@@ -145,8 +131,8 @@ final class JointChecks {
     }
 
     /** A rated head holds what hangs on it whichever way it is turned. */
-    private static Check<Joint> rated() {
-        return new Asked<>(new About("rated", Topic.SLIPS, "Does the head hold the camera?", Quantity.TORQUE,
+    private static FunctionCheck<Joint> rated() {
+        return new FunctionCheck<>(new About("rated", Topic.SLIPS, "Does the head hold the camera?", Quantity.TORQUE,
                 Scope.NO_POSE, true, "the head gives", "M = m · g · lever, times the slip factor",
                 "rigid statics; the head's rated or measured holding torque"),
                 study -> joints(study, Hold.Rated.class).stream().filter(j -> j.thing().freedom() == null).toList(),
@@ -164,8 +150,8 @@ final class JointChecks {
     }
 
     /** A pin in double shear, and the walls it goes through in bearing. */
-    private static Check<Joint> pin() {
-        return new Asked<>(new About("pin", Topic.BREAKS, "Does the %s carry what rests on it?", Quantity.FORCE,
+    private static FunctionCheck<Joint> pin() {
+        return new FunctionCheck<>(new About("pin", Topic.BREAKS, "Does the %s carry what rests on it?", Quantity.FORCE,
                 Scope.NO_POSE, true, "the %s gives", "min(2 · π/4·d² · f_v, 2 · d·t · 1.5·f_y) / 1.5",
                 "EN 1993-1-8 pins and bolts in bearing, from memory; steel S235"),
                 study -> joints(study, Hold.Rests.class), (joint, s) -> {
@@ -181,13 +167,15 @@ final class JointChecks {
     }
 
     /** How far what slides or rests can rock within its clearance. */
-    private static Check<Joint> rock() {
-        return new Asked<>(new About("rock", Topic.GIVES, "Does it rock on its guide?", Quantity.ANGLE, Scope.NO_POSE,
-                false, "it rocks in its clearance", "tilt = c / h", "clearance over guided height: geometry"),
-                study -> study.assembly().joints().stream().filter(j -> j.give().slack() instanceof Give.Slack.Guide)
+    private static FunctionCheck<Joint> rock() {
+        return new FunctionCheck<>(
+                new About("rock", Topic.GIVES, "Does it rock on its guide?", Quantity.ANGLE, Scope.NO_POSE,
+                        false, "it rocks in its clearance", "tilt = c / h", "clearance over guided height: geometry"),
+                study -> study.assembly().joints().stream()
+                        .filter(j -> j.stiffness().slack() instanceof JointStiffness.Slack.Guide)
                         .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList(),
                 (joint, s) -> {
-                    Give.Slack.Guide guide = (Give.Slack.Guide) joint.give().slack();
+                    JointStiffness.Slack.Guide guide = (JointStiffness.Slack.Guide) joint.stiffness().slack();
                     double rock = Math.atan2(guide.clearance(), guide.length());
                     return new Reading(rock, s.policy().movement().rock(), () -> s.length(guide.clearance()) + " / "
                             + s.length(guide.length()) + " = "

@@ -4,6 +4,7 @@ import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.function.Function;
@@ -13,17 +14,10 @@ final class PictureChecks {
     private PictureChecks() {
     }
 
-    /** A check of the picture in a pose. */
-    private record Asked(About about, Function<Situation, Reading> answer) implements Check<Void> {
-        @Override
-        public List<Subject<Void>> subjects(Study study) {
-            return List.of(Subject.whole(study.assembly().payload()));
-        }
-
-        @Override
-        public Reading at(Subject<Void> subject, Situation situation) {
-            return answer.apply(situation);
-        }
+    /** A check of the picture, told at the camera. */
+    private static FunctionCheck<Void> picture(About about, Function<Situation, Reading> answer) {
+        return FunctionCheck.whole(about, study -> true, study -> study.assembly().payload(), answer,
+                Check.Certainty.SAMPLED);
     }
 
     private static About about(String id, Topic topic, String question, Quantity unit, Scope scope, String weakness,
@@ -37,8 +31,8 @@ final class PictureChecks {
     }
 
     /** The wanted rectangle lies wholly in the picture from where the camera is: off the middle it must see as much more. */
-    private static Check<Void> picture() {
-        return new Asked(about("shot.picture", Topic.PICTURE, "Is the whole rectangle in the picture?", Quantity.LENGTH,
+    private static FunctionCheck<Void> picture() {
+        return picture(about("shot.picture", Topic.PICTURE, "Is the whole rectangle in the picture?", Quantity.LENGTH,
                 Scope.SET_POSE, "the picture is too small", "seen ≥ wanted + 2·off, seen = s/m, m + 1/m = D/f − 2",
                 "thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m); geometry of the plan"), s -> {
                     Wanted w = s.project().shot().wanted();
@@ -65,8 +59,8 @@ final class PictureChecks {
                 });
     }
 
-    private static Check<Void> focus() {
-        return new Asked(about("shot.focus", Topic.PICTURE, "Can the lens focus that near?", Quantity.LENGTH,
+    private static FunctionCheck<Void> focus() {
+        return picture(about("shot.focus", Topic.PICTURE, "Can the lens focus that near?", Quantity.LENGTH,
                 Scope.SET_POSE, "the work is too near to focus on", "u + v ≥ nearest focus, and ≥ 4·f",
                 "thin lens: u + v is least, 4·f, at life size; nearest focus as engraved on the lens"), s -> {
                     double nearest = Math.max(s.project().shot().camera().nearestFocus(),
@@ -81,8 +75,8 @@ final class PictureChecks {
                 });
     }
 
-    private static Check<Void> hands() {
-        return new Asked(about("shot.hands", Topic.PICTURE, "Is there room for the hands?", Quantity.LENGTH,
+    private static FunctionCheck<Void> hands() {
+        return picture(about("shot.hands", Topic.PICTURE, "Is there room for the hands?", Quantity.LENGTH,
                 Scope.SET_POSE, "the hands have no room", "room = D − lens", "geometry of the side view"), s -> {
                     double lens = s.project().shot().camera().lensLength();
                     double room = Math.max(0, s.sensorDistance() - lens);
@@ -94,8 +88,8 @@ final class PictureChecks {
     }
 
     /** The height that this lens needs over the work, with all that stands above the sensor, is under the ceiling. */
-    private static Check<Void> ceiling() {
-        return new Asked(about("shot.ceiling", Topic.PICTURE, "Is the camera's height under the ceiling?",
+    private static FunctionCheck<Void> ceiling() {
+        return picture(about("shot.ceiling", Topic.PICTURE, "Is the camera's height under the ceiling?",
                 Quantity.LENGTH, Scope.SET_POSE, "the camera would have to be above the ceiling",
                 "work + u + v + gear above the sensor ≤ ceiling − gap",
                 "thin lens: u + v for the wanted rectangle; highest points of things, geometry of the side view"),
@@ -115,8 +109,8 @@ final class PictureChecks {
                 });
     }
 
-    private static Check<Void> scale() {
-        return new Asked(about("shot.scale", Topic.PICTURE, "Is the picture fine enough?", Quantity.PICTURE_SCALE,
+    private static FunctionCheck<Void> scale() {
+        return picture(about("shot.scale", Topic.PICTURE, "Is the picture fine enough?", Quantity.PICTURE_SCALE,
                 Scope.SET_POSE, "the picture is too coarse", "pixels / seen width",
                 "geometry of the picture; what is asked is our own judgement"), s -> {
                     int pixels = s.project().shot().camera().pixels().wide();
@@ -129,8 +123,8 @@ final class PictureChecks {
                 });
     }
 
-    private static Check<Void> centre() {
-        return new Asked(about("shot.centre", Topic.PICTURE, "Is the camera over the work?", Quantity.LENGTH,
+    private static FunctionCheck<Void> centre() {
+        return picture(about("shot.centre", Topic.PICTURE, "Is the camera over the work?", Quantity.LENGTH,
                 Scope.SET_POSE, "the camera is not over the work", "distance seen from above", "geometry of the plan"),
                 s -> {
                     double off = s.offCentre().length();

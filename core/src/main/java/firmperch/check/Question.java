@@ -1,6 +1,8 @@
 package firmperch.check;
 
 import firmperch.body.Station;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 
 /** A check asked of one of its subjects. */
 public record Question<T>(Check<T> check, Subject<T> subject) {

@@ -1,5 +1,8 @@
 package firmperch.check;
 
+import firmperch.frame.FrameSolution;
+import firmperch.study.Situation;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
@@ -24,6 +27,12 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
 
     public Reading(double asked, double available, Supplier<String> numbers) {
         this(asked, available, numbers, null, 1);
+    }
+
+    /** A reading taken from the loaded frame; nothing available where the rig does not stand in this pose. */
+    static Reading loaded(Situation situation, double asked, Function<FrameSolution, Reading> reading) {
+        return situation.frame().map(reading)
+                .orElseGet(() -> new Reading(asked, 0, () -> "the perch does not stand in this pose"));
     }
 
     /** The same with words for where it is short. */

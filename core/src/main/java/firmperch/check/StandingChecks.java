@@ -11,6 +11,9 @@ import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.project.Bench;
 import firmperch.project.Policy;
+import firmperch.stability.Tipping;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,28 +38,19 @@ final class StandingChecks {
         STANDS, STEPPED_ON, ON_BENCH, BRAKED
     }
 
-    private record Asked(About about, Raised raised, Function<Situation, Reading> answer) implements Check<Void> {
-        @Override
-        public List<Subject<Void>> subjects(Study study) {
-            List<Contact> contacts = study.assembly().contacts();
-            boolean raises = study.set().stands() && switch (raised) {
-                case STANDS -> true;
-                case STEPPED_ON -> !corners(study.set()).isEmpty();
-                case ON_BENCH -> contacts.stream().anyMatch(c -> c.surface() == Surface.BENCH);
-                case BRAKED -> contacts.stream().anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
-            };
-            return raises ? List.of(Subject.whole(base(study))) : List.of();
-        }
+    private static FunctionCheck<Void> standing(About about, Raised raised, Function<Situation, Reading> answer) {
+        return FunctionCheck.whole(about, study -> asked(raised, study), StandingChecks::base, answer,
+                Check.Certainty.PROVEN);
+    }
 
-        @Override
-        public Reading at(Subject<Void> subject, Situation situation) {
-            return answer.apply(situation);
-        }
-
-        @Override
-        public Certainty certainty() {
-            return Certainty.PROVEN;
-        }
+    private static boolean asked(Raised raised, Study study) {
+        List<Contact> contacts = study.assembly().contacts();
+        return study.set().stands() && switch (raised) {
+            case STANDS -> true;
+            case STEPPED_ON -> !corners(study.set()).isEmpty();
+            case ON_BENCH -> contacts.stream().anyMatch(c -> c.surface() == Surface.BENCH);
+            case BRAKED -> contacts.stream().anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
+        };
     }
 
     /** The station that carries everything and stands on the feet. */
@@ -65,9 +59,9 @@ final class StandingChecks {
         return stations.size() > 1 ? stations.get(1) : stations.getFirst();
     }
 
-    private static Check<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
+    private static FunctionCheck<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
             String formula, String source, Function<Situation, Reading> answer) {
-        return new Asked(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source),
+        return standing(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source),
                 Raised.STANDS, answer);
     }
 
@@ -77,7 +71,7 @@ final class StandingChecks {
     }
 
     /** The centre of mass stays inside the support in every pose, with what this floor does. */
-    private static Check<Void> stands() {
+    private static FunctionCheck<Void> stands() {
         return check("tip.stands", Topic.FALLS, "Does it stand?", Quantity.LENGTH, "it falls over",
                 "d·cos σ − h·sin σ > 0",
                 "rigid statics: the centre of mass over the support polygon, the floor's slope counted", s -> {
@@ -93,7 +87,7 @@ final class StandingChecks {
                 });
     }
 
-    private static Check<Void> lean() {
+    private static FunctionCheck<Void> lean() {
         return check("tip.lean", Topic.FIRMNESS, "How far may it lean before it goes?", Quantity.ANGLE,
                 "it leans too little before it goes", "θ = atan(d / h) − slope",
                 "rigid statics; what is asked: " + Policy.SOURCE_LEAN, s -> {
@@ -108,7 +102,7 @@ final class StandingChecks {
                 });
     }
 
-    private static Check<Void> push() {
+    private static FunctionCheck<Void> push() {
         return check("tip.push", Topic.FIRMNESS, "What push does it take?", Quantity.FORCE, "a push tips it",
                 "F = W · (d·cos σ − h·sin σ) / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH, s -> {
                     Tipping t = s.tipping();
@@ -133,7 +127,7 @@ final class StandingChecks {
                 + s.show(Quantity.FORCE, t.push(height, forward + Math.PI));
     }
 
-    private static Check<Void> slope() {
+    private static FunctionCheck<Void> slope() {
         return check("tip.slope", Topic.FIRMNESS, "Does it stand on an ordinary floor's slope?", Quantity.ANGLE,
                 "it tips on an ordinary sloping floor", "θ = atan(d / h)",
                 "rigid statics; 5° of an ordinary floor: common practice, no source", s -> {
@@ -145,8 +139,8 @@ final class StandingChecks {
                 });
     }
 
-    private static Check<Void> person() {
-        return new Asked(new About("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?",
+    private static FunctionCheck<Void> person() {
+        return standing(new About("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?",
                 Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it",
                 "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)",
                 "rigid statics; a person of 100 kg: common practice, no source"), Raised.STEPPED_ON, s -> {
@@ -183,8 +177,8 @@ final class StandingChecks {
     }
 
     /** Every foot stands on the bench and not over its edge. */
-    private static Check<Void> onBench() {
-        return new Asked(new About("tip.bench", Topic.FALLS, "Do its feet stand on the bench?", Quantity.LENGTH,
+    private static FunctionCheck<Void> onBench() {
+        return standing(new About("tip.bench", Topic.FALLS, "Do its feet stand on the bench?", Quantity.LENGTH,
                 Scope.SET_POSE, false, "a foot stands over the bench's edge", "least distance of a foot from the edge",
                 "geometry of the plan; 10 mm from the edge: our own judgement"), Raised.ON_BENCH, s -> {
                     Bench bench = s.project().place().bench();
@@ -205,8 +199,8 @@ final class StandingChecks {
     }
 
     /** With its brakes off, swivels wherever they turn. */
-    private static Check<Void> rolling() {
-        return new Asked(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
+    private static FunctionCheck<Void> rolling() {
+        return standing(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
                 "θ = atan(d / h) − slope, every swivel at its worst",
                 "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.BRAKED, s -> {

@@ -7,9 +7,11 @@ import firmperch.body.Station;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
-import firmperch.check.JointChecks.Asked;
 import firmperch.pose.Framed;
 import firmperch.stock.Section;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.study.UnitLoads;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -26,12 +28,14 @@ final class ThreadChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new Asked<Threads>(new About("thread", Topic.BREAKS, "Could a pipe break at its thread (%s)?",
+        return List.of(new FunctionCheck<Threads>(new About("thread", Topic.BREAKS,
+                "Could a pipe break at its thread (%s)?",
                 Quantity.STRESS, Scope.EVERY_POSE, true, "a pipe breaks at its thread (%s)",
                 "σ = N/A_root + M/S_root, √(σ² + 3·τ²) ≤ f_y/1.5",
                 "space frame, handled; minor diameter of ISO 7-1; von Mises. How well a thread is cut is not known: a crack is "
                         + "looked for by hand"),
-                ThreadChecks::subjects, (threads, s) -> s.loaded(1, frame -> reading(threads, s)), Certainty.SAMPLED));
+                ThreadChecks::subjects, (threads, s) -> Reading.loaded(s, 1, frame -> reading(threads, s)),
+                Certainty.SAMPLED));
     }
 
     private static List<Subject<Threads>> subjects(Study study) {
@@ -53,7 +57,7 @@ final class ThreadChecks {
                 continue;
             }
             Piece pipe = s.framed().bars().get(end.member());
-            double stress = stress(thread.root(), s.responses().of(end.member()), end.far() ? 6 : 0);
+            double stress = stress(thread.root(), s.unitLoads().of(end.member()), end.far() ? 6 : 0);
             holds = pipe.material().allowedBending();
             if (stress > worst) {
                 worst = stress;
@@ -66,7 +70,7 @@ final class ThreadChecks {
                 () -> s.show(Quantity.STRESS, asked) + " at the " + thread + ", as it is handled");
     }
 
-    private static double stress(Section root, Responses.Ends f, int first) {
+    private static double stress(Section root, UnitLoads.Ends f, int first) {
         double bend = Vec3.across(f.most(first + 4), f.most(first + 5)) / root.modulusY();
         double pull = f.most(first) / root.area() + bend;
         double shear = 2 * Vec3.across(f.most(first + 1), f.most(first + 2)) / root.area()

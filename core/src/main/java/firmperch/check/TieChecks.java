@@ -5,8 +5,9 @@ import firmperch.body.Hold;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
-import firmperch.check.JointChecks.Asked;
-import firmperch.frame.FrameSolver;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.List;
 
@@ -25,16 +26,17 @@ final class TieChecks {
                 .map(tie -> new Subject<>(tie.id(), tie.name(), tie.station(), tie)).toList();
     }
 
-    private static Check<Tie.Spring> spring() {
-        return new Asked<>(new About("spring", Topic.BREAKS, "Is the %s pulled no further than it bears?",
+    private static FunctionCheck<Tie.Spring> spring() {
+        return new FunctionCheck<>(new About("spring", Topic.BREAKS, "Is the %s pulled no further than it bears?",
                 Quantity.LENGTH, Scope.EVERY_POSE, false, "the %s is pulled too far", "ℓ ≤ ℓ_most",
                 "geometry; how long it may be pulled: its maker"),
                 study -> each(study, Tie.Spring.class), (tie, s) -> longest(tie, tie.most(), s), Certainty.PROVEN);
     }
 
-    private static Check<Tie.Cord> cord() {
-        return new Asked<>(new About("cord", Topic.HITS, "Is the %s long enough?", Quantity.LENGTH, Scope.EVERY_POSE,
-                false, "the %s holds it back", "distance of its ends ≤ its length", "geometry"),
+    private static FunctionCheck<Tie.Cord> cord() {
+        return new FunctionCheck<>(
+                new About("cord", Topic.HITS, "Is the %s long enough?", Quantity.LENGTH, Scope.EVERY_POSE,
+                        false, "the %s holds it back", "distance of its ends ≤ its length", "geometry"),
                 study -> each(study, Tie.Cord.class), (tie, s) -> longest(tie, tie.length(), s), Certainty.PROVEN);
     }
 
@@ -54,21 +56,21 @@ final class TieChecks {
     }
 
     /** What moves and what hangs against it weigh the same, but for what can be trimmed. */
-    private static Check<Tie.Rope> balance() {
-        return new Asked<>(new About("balance", Topic.GIVES, "Does the weight on the %s balance what moves?",
+    private static FunctionCheck<Tie.Rope> balance() {
+        return new FunctionCheck<>(new About("balance", Topic.GIVES, "Does the weight on the %s balance what moves?",
                 Quantity.MASS,
                 Scope.NO_POSE, false, "the weight on the %s does not balance what moves", "|∂V/∂q| / g ≤ trim",
                 "virtual work: at 1:1 the weight equals the whole moving mass (13.0 kg wants 13.0 kg; common practice, no source)"),
                 TieChecks::balanced, (rope, s) -> {
                     // The gear as it is: what is spare is trimmed for when it is there.
                     Situation bare = s.study().carrying(0).in(s.posed().pose());
-                    double left = bare.posed().potentialSlope(freedom(rope, s)) / FrameSolver.GRAVITY;
+                    double left = bare.posed().potentialSlope(freedom(rope, s)) / Gravity.STANDARD;
                     double hangs = hanging(rope, bare);
                     return new Reading(Math.abs(left), rope.balance().trim(),
                             () -> s.show(Quantity.MASS, hangs + left) + " moving, " + s.show(Quantity.MASS, hangs)
                                     + " hanging, " + s.show(Quantity.MASS, Math.abs(left))
                                     + " to trim; its bearings hold "
-                                    + s.show(Quantity.MASS, rolling(freedom(rope, s), bare) / FrameSolver.GRAVITY)
+                                    + s.show(Quantity.MASS, rolling(freedom(rope, s), bare) / Gravity.STANDARD)
                                     + " of it by themselves")
                             .saying(() -> s.show(Quantity.MASS, hangs + left) + " move and "
                                     + s.show(Quantity.MASS, hangs)
@@ -86,19 +88,19 @@ final class TieChecks {
     }
 
     private static double hanging(Tie.Rope rope, Situation s) {
-        return s.posed().ties().pull(rope) / FrameSolver.GRAVITY;
+        return s.posed().ties().pull(rope) / Gravity.STANDARD;
     }
 
     /** Everything is taken off the camera at the bottom with the brake open: the weight falls all the way into its buffer. */
-    private static Check<Tie.Rope> runaway() {
-        return new Asked<>(
+    private static FunctionCheck<Tie.Rope> runaway() {
+        return new FunctionCheck<>(
                 new About("runaway", Topic.BREAKS, "Does the buffer catch a runaway of the %s?", Quantity.LENGTH,
                         Scope.NO_POSE, false, "the %s runs through its buffer", "m·g·(h + x) = ½·k·x²",
                         "energy, friction left out; m all that hangs on the camera's screw, h the whole travel"),
                 TieChecks::balanced, (rope, s) -> {
                     Freedom travel = rope.to().body().motion().freedom();
                     double height = travel.to() - travel.from();
-                    double weight = s.project().gear().mass() * FrameSolver.GRAVITY;
+                    double weight = s.project().gear().mass() * Gravity.STANDARD;
                     double k = rope.balance().rate();
                     double pressed = (weight + Math.sqrt(weight * weight + 2 * k * weight * height)) / k;
                     return new Reading(pressed, rope.balance().give(),
@@ -110,8 +112,8 @@ final class TieChecks {
                 }, Certainty.PROVEN);
     }
 
-    private static Check<Tie.Rope> rope() {
-        return new Asked<>(new About("rope", Topic.BREAKS, "Does the %s bear what hangs on it?", Quantity.FORCE,
+    private static FunctionCheck<Tie.Rope> rope() {
+        return new FunctionCheck<>(new About("rope", Topic.BREAKS, "Does the %s bear what hangs on it?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "the %s breaks", "T = −Σ m·g·v_z / ℓ′",
                 "virtual work; its pulleys turn freely; what it bears: its maker's working load"),
                 study -> each(study, Tie.Rope.class), (tie, s) -> {

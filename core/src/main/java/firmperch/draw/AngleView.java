@@ -1,11 +1,11 @@
 package firmperch.draw;
 
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.draw.Shape.Point;
 import firmperch.project.Bench;
 import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
+import firmperch.study.Situation;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -63,8 +63,8 @@ public final class AngleView {
 
     /** A block along the room's axes: its faces that look toward the eye. */
     private void block(Vec3 low, Vec3 high) {
-        Vec3[] normals = {new Vec3(1, 0, 0), new Vec3(-1, 0, 0), new Vec3(0, 1, 0), new Vec3(0, -1, 0), Vec3.UP,
-                new Vec3(0, 0, -1)};
+        Vec3[] normals = {Vec3.X, Vec3.X.negated(), Vec3.Y, Vec3.Y.negated(), Vec3.UP,
+                Vec3.DOWN};
         for (Vec3 n : normals) {
             if (n.dot(view.toward()) > 0.01) {
                 List<Point> corners = new ArrayList<>();

@@ -1,6 +1,6 @@
 package firmperch.draw;
 
-import firmperch.check.Situation;
+import firmperch.study.Situation;
 
 /**
  * Another pose to show faintly beside the set one.

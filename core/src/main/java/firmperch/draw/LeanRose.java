@@ -1,8 +1,8 @@
 package firmperch.draw;
 
-import firmperch.check.Situation;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;

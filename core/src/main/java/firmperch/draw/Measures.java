@@ -2,10 +2,10 @@ package firmperch.draw;
 
 import firmperch.body.Assembly.Measure;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape.Side;
 import firmperch.param.Path;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 
 /** The lengths of the chosen part that can be seen square on, as dimensions by which they are edited. */

@@ -1,8 +1,8 @@
 package firmperch.draw;
 
 import firmperch.body.Piece;
-import firmperch.check.Situation;
 import firmperch.draw.Shape.Point;
+import firmperch.study.Situation;
 import java.util.Optional;
 
 /** What of a drawing lies under the hand. */

@@ -6,7 +6,7 @@ import firmperch.body.Freedom;
 import firmperch.body.Joint;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
+import firmperch.check.RaisedQuestions;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape.Side;
@@ -15,6 +15,7 @@ import firmperch.project.Room;
 import firmperch.search.Coverage;
 import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Set;
@@ -41,10 +42,10 @@ public final class PlanView {
         Bench bench = s.project().place().bench();
         double reach = s.posed().mount().radius() + 0.05;
         double y = s.project().stance().y();
-        double high = Math.max(bench.width() / 2, Math.max(y + reach, view.furthest(new Vec3(0, 1, 0)))) + 0.05;
-        double low = Math.min(-bench.width() / 2, Math.min(y - reach, -view.furthest(new Vec3(0, -1, 0)))) - 0.05;
+        double high = Math.max(bench.width() / 2, Math.max(y + reach, view.furthest(Vec3.Y))) + 0.05;
+        double low = Math.min(-bench.width() / 2, Math.min(y - reach, -view.furthest(Vec3.Y.negated()))) - 0.05;
         double right = Math.max(bench.from() + bench.depth(),
-                Math.max(s.project().stance().x() + reach, view.furthest(new Vec3(1, 0, 0))));
+                Math.max(s.project().stance().x() + reach, view.furthest(Vec3.X)));
         view.room(low, high);
         scene.ghost().ifPresent(view::ghost);
         new Projection(s, View.ABOVE).draw(view.out);
@@ -135,12 +136,12 @@ public final class PlanView {
     }
 
     private void walkway() {
-        s.study().question("place.walkway").ifPresent(question -> {
+        RaisedQuestions.of(s.study(), "place.walkway").ifPresent(question -> {
             double open = question.at(s).available();
             boolean stays = open >= s.project().place().room().walkway();
             Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
             double y = s.study().assembly().pieces().stream().filter(p -> standing.contains(p.body()))
-                    .mapToDouble(p -> at(s.posed().furthest(p, new Vec3(0, -1, 0))).y()).min().orElse(0) - 0.12;
+                    .mapToDouble(p -> at(s.posed().furthest(p, Vec3.Y.negated())).y()).min().orElse(0) - 0.12;
             out.dimension(new Point(0, y), new Point(open, y), Side.ON,
                     Quantity.LENGTH.bare(open, s.project().units()));
             out.label(stays ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(0.02, y - 0.09), Anchor.RIGHT,

@@ -9,10 +9,10 @@ import firmperch.body.Solid;
 import firmperch.body.Supply;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.draw.Shape.Point;
 import firmperch.stock.Look;
 import firmperch.stock.Section;
+import firmperch.study.Situation;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -174,7 +174,7 @@ final class Projection {
     /** Radius of something round that is seen along its axis, m; 0 if it is not. */
     private double roundAlong(Solid solid, Placement place) {
         return switch (solid) {
-            case Solid.Round r -> Math.abs(place.z().dot(view.toward())) > ALONG ? r.reach(new Vec3(1, 0, 0)) : 0;
+            case Solid.Round r -> Math.abs(place.z().dot(view.toward())) > ALONG ? r.reach(Vec3.X) : 0;
             case Solid.Bought b -> roundAlong(b.shape(), place);
             case Solid.Bar b -> b.section() instanceof Section.RoundTube tube
                     && Math.abs(place.x().dot(view.toward())) > ALONG ? tube.diameter() / 2 : 0;

@@ -1,8 +1,8 @@
 package firmperch.draw;
 
 import firmperch.body.Station;
-import firmperch.check.Situation;
 import firmperch.search.Coverage;
+import firmperch.study.Situation;
 import java.util.Optional;
 
 /**

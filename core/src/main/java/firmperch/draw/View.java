@@ -8,9 +8,9 @@ import firmperch.draw.Shape.Point;
  */
 public record View(Vec3 right, Vec3 up, Vec3 toward) {
     /** From the right-hand side of the bench: away from the wall to the right, height up. */
-    public static final View SIDE = new View(new Vec3(1, 0, 0), Vec3.UP, new Vec3(0, -1, 0));
+    public static final View SIDE = new View(Vec3.X, Vec3.UP, Vec3.Y.negated());
     /** From above: away from the wall to the right, left of the bench up. */
-    public static final View ABOVE = new View(new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP);
+    public static final View ABOVE = new View(Vec3.X, Vec3.Y, Vec3.UP);
 
     /**
      * From any angle.
@@ -19,8 +19,8 @@ public record View(Vec3 right, Vec3 up, Vec3 toward) {
      * @param height of the eye above the horizon, rad
      */
     public static View at(double turn, double height) {
-        Vec3 right = new Vec3(1, 0, 0).turned(turn);
-        Vec3 level = new Vec3(0, -1, 0).turned(turn);
+        Vec3 right = Vec3.X.turned(turn);
+        Vec3 level = Vec3.Y.negated().turned(turn);
         Vec3 toward = level.times(Math.cos(height)).plus(Vec3.UP.times(Math.sin(height)));
         return new View(right, toward.cross(right), toward);
     }

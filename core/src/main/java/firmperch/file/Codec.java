@@ -23,8 +23,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Supplier;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 
 /** How described records become JSON and come back: by their params, which say what each value may be. */
 final class Codec {

@@ -3,7 +3,7 @@ package firmperch.file;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import firmperch.make.WholeFile;
+import firmperch.disk.WholeFile;
 import firmperch.project.Project;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

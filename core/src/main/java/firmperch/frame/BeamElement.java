@@ -2,6 +2,7 @@ package firmperch.frame;
 
 import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.Member;
+import firmperch.units.Gravity;
 
 /**
  * The stiffness and fixed-end forces of one straight member in global axes, referred to its nodes.
@@ -86,7 +87,7 @@ final class BeamElement {
 
     /** Forces that hold both ends still under the member's own weight. */
     private void weight(Member m, double l) {
-        double q = -m.section().lineMass(m.material()) * FrameSolver.GRAVITY;
+        double q = -m.section().lineMass(m.material()) * Gravity.STANDARD;
         for (int axis = 0; axis < 3; axis++) {
             double load = q * axes[axis].z();
             fixedEnd[axis] -= load * l / 2;

@@ -1,5 +1,6 @@
 package firmperch.frame;
 
+import firmperch.body.MassProperties;
 import firmperch.body.Vec3;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
@@ -15,9 +16,10 @@ import java.util.List;
  * @param springs between two nodes
  * @param masses lumped masses; gravity acts along −z
  * @param forces forces beside gravity
+ * @param pattern of its stiffness matrix, which depends on what is joined to what alone
  */
 public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> supports, List<Spring> springs,
-        List<PointMass> masses, List<PointForce> forces) {
+        List<LumpedMass> masses, List<PointForce> forces, EnvelopePattern pattern) {
 
     /**
      * A straight prismatic member with rigid offsets at its ends.
@@ -58,8 +60,23 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
      */
     public record Spring(int from, int to, Vec3 fromOffset, Vec3 toOffset, Vec3 axis, double stiffness) {}
 
-    /** A mass, kg, fixed to a node at an offset, m. */
-    public record PointMass(int node, Vec3 offset, double mass) {}
+    /**
+     * A stiff mass fixed to a node.
+     *
+     * @param properties its mass, its centre as an offset from the node (m), and its inertia about that centre, all in the model's
+     *     axes
+     */
+    public record LumpedMass(int node, MassProperties properties) {
+        /** kg. */
+        public double mass() {
+            return properties.mass();
+        }
+
+        /** From the node to its centre, m. */
+        public Vec3 offset() {
+            return properties.centre();
+        }
+    }
 
     /** A force, N, on a point fixed to a node at an offset, m. */
     public record PointForce(int node, Vec3 offset, Vec3 force) {}
@@ -74,8 +91,8 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
     }
 
     /** The same structure with these forces and masses on it. */
-    public FrameModel with(List<PointMass> otherMasses, List<PointForce> otherForces) {
-        return new FrameModel(nodes, members, supports, springs, otherMasses, otherForces);
+    public FrameModel with(List<LumpedMass> otherMasses, List<PointForce> otherForces) {
+        return new FrameModel(nodes, members, supports, springs, otherMasses, otherForces, pattern);
     }
 
     /** Collects the parts of a model. */
@@ -84,7 +101,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         private final List<Member> members = new ArrayList<>();
         private final List<Support> supports = new ArrayList<>();
         private final List<Spring> springs = new ArrayList<>();
-        private final List<PointMass> masses = new ArrayList<>();
+        private final List<LumpedMass> masses = new ArrayList<>();
         private final List<PointForce> forces = new ArrayList<>();
 
         /** Adds a node and returns its index. */
@@ -120,16 +137,21 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
 
         /** Holds a node in all six ways: springs of {@link #FIXED} at three points around it. */
         public Builder fix(int node) {
-            for (Vec3 arm : List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0), new Vec3(0, 0, 1))) {
+            for (Vec3 arm : List.of(Vec3.X, Vec3.Y, Vec3.UP)) {
                 support(new Support(node, arm, Vec3.UP, FIXED, FIXED, false));
             }
             return this;
         }
 
-        /** Adds a mass at a point in space, carried by that node. */
+        /** Adds a mass of no extent at a point in space, carried by that node. */
         public Builder mass(int node, Vec3 at, double mass) {
-            if (mass != 0) {
-                masses.add(new PointMass(node, at.minus(nodes.get(node)), mass));
+            return mass(node, MassProperties.point(mass, at));
+        }
+
+        /** Adds a stiff mass, told where it is in space, carried by that node. */
+        public Builder mass(int node, MassProperties placed) {
+            if (placed.mass() != 0) {
+                masses.add(new LumpedMass(node, placed.seenFrom(nodes.get(node))));
             }
             return this;
         }
@@ -146,7 +168,15 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         }
 
         public FrameModel build() {
-            return new FrameModel(nodes, members, supports, springs, masses, forces);
+            return build(new EnvelopePattern.Cache());
+        }
+
+        /** The model, its matrix's pattern taken from others that are joined in the same way, if any was. */
+        public FrameModel build(EnvelopePattern.Cache known) {
+            List<int[]> links = new ArrayList<>(members.size() + springs.size());
+            members.forEach(m -> links.add(new int[]{m.from(), m.to()}));
+            springs.forEach(s -> links.add(new int[]{s.from(), s.to()}));
+            return new FrameModel(nodes, members, supports, springs, masses, forces, known.of(nodes.size(), links));
         }
     }
 }

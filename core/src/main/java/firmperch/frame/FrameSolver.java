@@ -1,16 +1,16 @@
 package firmperch.frame;
 
 import firmperch.body.Vec3;
+import firmperch.frame.FrameModel.LumpedMass;
 import firmperch.frame.FrameModel.Member;
 import firmperch.frame.FrameModel.PointForce;
-import firmperch.frame.FrameModel.PointMass;
 import firmperch.frame.FrameModel.Spring;
 import firmperch.frame.FrameModel.Support;
+import firmperch.units.Gravity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Solves a {@link FrameModel} for small displacements: K·u = f with six degrees of freedom a node. Supports that only
@@ -21,9 +21,6 @@ import java.util.stream.Stream;
  * Structural Analysis</i>.
  */
 public final class FrameSolver {
-    /** Standard acceleration of free fall, m/s² (CGPM 1901). */
-    public static final double GRAVITY = 9.80665;
-
     private static final int MOST_ROUNDS = 20;
     /** As good as stiff beside what gives in a rig, N/m and N·m/rad, and no trouble to solve with. */
     private static final double STIFF = 1e10;
@@ -36,9 +33,7 @@ public final class FrameSolver {
      * supports that only push.
      */
     public static Optional<FrameSolution> solve(FrameModel model) {
-        Envelope stiffness = Envelope.of(model.nodes().size(), Stream.concat(
-                model.members().stream().map(m -> new int[]{m.from(), m.to()}),
-                model.springs().stream().map(k -> new int[]{k.from(), k.to()})).toList());
+        Envelope stiffness = Envelope.of(model.pattern());
         double[] load = new double[6 * model.nodes().size()];
         List<BeamElement> beams = new ArrayList<>();
         for (Member member : model.members()) {
@@ -49,8 +44,8 @@ public final class FrameSolver {
         for (Spring spring : model.springs()) {
             addSpring(stiffness, spring);
         }
-        for (PointMass mass : model.masses()) {
-            addForce(load, mass.node(), mass.offset(), new Vec3(0, 0, -mass.mass() * GRAVITY));
+        for (LumpedMass mass : model.masses()) {
+            addForce(load, mass.node(), mass.offset(), new Vec3(0, 0, -mass.mass() * Gravity.STANDARD));
         }
         for (PointForce force : model.forces()) {
             addForce(load, force.node(), force.offset(), force.force());
@@ -121,7 +116,7 @@ public final class FrameSolver {
 
     /** A direction of length 1 across another. */
     private static Vec3 across(Vec3 a) {
-        return (Math.abs(a.z()) < 0.9 ? Vec3.UP : new Vec3(0, 1, 0)).cross(a).unit();
+        return (Math.abs(a.z()) < 0.9 ? Vec3.UP : Vec3.Y).cross(a).unit();
     }
 
     /** A joint that is stiff in all but the turn about its axis. */

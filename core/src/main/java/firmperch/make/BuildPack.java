@@ -1,6 +1,7 @@
 package firmperch.make;
 
 import firmperch.check.Finding;
+import firmperch.disk.WholeFile;
 import firmperch.draw.Drawing;
 import firmperch.draw.PlanView;
 import firmperch.draw.Scene;

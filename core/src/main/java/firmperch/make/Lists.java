@@ -1,5 +1,6 @@
 package firmperch.make;
 
+import firmperch.disk.WholeFile;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.io.IOException;

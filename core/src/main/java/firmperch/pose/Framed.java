@@ -20,7 +20,7 @@ import java.util.List;
  * @param held where fastenings hold members
  */
 public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int camera, Vec3 cameraOffset,
-        List<FrameModel.PointMass> gear, List<Contact> feet, List<Held> held) {
+        List<FrameModel.LumpedMass> gear, List<Contact> feet, List<Held> held) {
     /**
      * An end of a member that a fastening holds.
      *

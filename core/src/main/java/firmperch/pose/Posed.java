@@ -4,14 +4,14 @@ import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Freedom;
 import firmperch.body.Joint;
+import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
-import firmperch.body.Motion;
 import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.frame.FrameSolver;
+import firmperch.units.Gravity;
 import java.util.Arrays;
 import java.util.List;
 
@@ -60,12 +60,12 @@ public final class Posed {
         double x = 0;
         double y = 0;
         double z = 0;
-        for (Rig.Lump lump : rig.lumps()) {
-            Vec3 at = places[lump.body()].point(lump.centre());
-            mass += lump.mass();
-            x += lump.mass() * at.x();
-            y += lump.mass() * at.y();
-            z += lump.mass() * at.z();
+        for (Rig.StationMass part : rig.masses()) {
+            Vec3 at = places[part.body()].point(part.centre());
+            mass += part.mass();
+            x += part.mass() * at.x();
+            y += part.mass() * at.y();
+            z += part.mass() * at.z();
         }
         centre = mass > 0 ? new Vec3(x / mass, y / mass, z / mass) : Vec3.ZERO;
     }
@@ -158,7 +158,7 @@ public final class Posed {
 
     /** Weight of everything, N. */
     public double weight() {
-        return mass * FrameSolver.GRAVITY;
+        return mass * Gravity.STANDARD;
     }
 
     /** Centre of mass of everything, m. */
@@ -170,9 +170,9 @@ public final class Posed {
     public double massFrom(Station station) {
         int low = rig.indexOf(station);
         double sum = 0;
-        for (Rig.Lump lump : rig.lumps()) {
-            if (rig.carries(low, lump.station())) {
-                sum += lump.mass();
+        for (Rig.StationMass part : rig.masses()) {
+            if (rig.carries(low, part.station())) {
+                sum += part.mass();
             }
         }
         return sum;
@@ -183,10 +183,10 @@ public final class Posed {
         int low = rig.indexOf(station);
         double sum = 0;
         Vec3 moment = Vec3.ZERO;
-        for (Rig.Lump lump : rig.lumps()) {
-            if (rig.carries(low, lump.station())) {
-                sum += lump.mass();
-                moment = moment.plus(places[lump.body()].point(lump.centre()).times(lump.mass()));
+        for (Rig.StationMass part : rig.masses()) {
+            if (rig.carries(low, part.station())) {
+                sum += part.mass();
+                moment = moment.plus(places[part.body()].point(part.centre()).times(part.mass()));
             }
         }
         return sum > 0 ? moment.times(1 / sum) : seat(station);
@@ -199,7 +199,7 @@ public final class Posed {
 
     /** Gravity's moment at the seat of a station of it and everything that rests on it, N·m. */
     public double momentAt(Station station) {
-        return massFrom(station) * FrameSolver.GRAVITY * centreFrom(station).minus(seat(station)).radius();
+        return massFrom(station) * Gravity.STANDARD * centreFrom(station).minus(seat(station)).radius();
     }
 
     /** Mass and centre of everything on the outer side of a joint that is the only way there: of its outer body and what moves with it. */
@@ -212,10 +212,10 @@ public final class Posed {
         int outer = body.index();
         double sum = 0;
         Vec3 moment = Vec3.ZERO;
-        for (Rig.Lump lump : rig.lumps()) {
-            if (rig.isOn(lump.body(), outer)) {
-                sum += lump.mass();
-                moment = moment.plus(places[lump.body()].point(lump.centre()).times(lump.mass()));
+        for (Rig.StationMass part : rig.masses()) {
+            if (rig.isOn(part.body(), outer)) {
+                sum += part.mass();
+                moment = moment.plus(places[part.body()].point(part.centre()).times(part.mass()));
             }
         }
         return new Carried(sum, sum > 0 ? moment.times(1 / sum) : nothing);
@@ -262,7 +262,7 @@ public final class Posed {
     public record Carried(double mass, Vec3 centre) {
         /** Its weight, N. */
         public double weight() {
-            return mass * FrameSolver.GRAVITY;
+            return mass * Gravity.STANDARD;
         }
     }
 
@@ -316,11 +316,11 @@ public final class Posed {
     /** ∂V/∂q: how the potential of all masses and springs changes with a freedom, N·m/rad or N. */
     public double potentialSlope(int freedom) {
         double slope = 0;
-        for (Rig.Lump lump : rig.lumps()) {
-            Body body = rig.assembly().bodies().get(lump.body());
+        for (Rig.StationMass part : rig.masses()) {
+            Body body = rig.assembly().bodies().get(part.body());
             if (rig.moves(freedom, body)) {
-                slope += lump.mass() * FrameSolver.GRAVITY
-                        * velocity(body, places[lump.body()].point(lump.centre()), freedom).z();
+                slope += part.mass() * Gravity.STANDARD
+                        * velocity(body, places[part.body()].point(part.centre()), freedom).z();
             }
         }
         for (Tie tie : rig.assembly().ties()) {
@@ -336,10 +336,10 @@ public final class Posed {
     /** How fast the centre of mass of everything moves with a freedom, m for each unit of it. */
     public Vec3 centreVelocity(int freedom) {
         Vec3 sum = Vec3.ZERO;
-        for (Rig.Lump lump : rig.lumps()) {
-            Body body = rig.assembly().bodies().get(lump.body());
+        for (Rig.StationMass part : rig.masses()) {
+            Body body = rig.assembly().bodies().get(part.body());
             if (rig.moves(freedom, body)) {
-                sum = sum.plus(velocity(body, places[lump.body()].point(lump.centre()), freedom).times(lump.mass()));
+                sum = sum.plus(velocity(body, places[part.body()].point(part.centre()), freedom).times(part.mass()));
             }
         }
         return sum.times(1 / mass);

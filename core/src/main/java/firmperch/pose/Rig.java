@@ -10,6 +10,7 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * An assembly made ready to be posed: what is the same in every pose, worked out once an edit. Safe to share between
@@ -17,23 +18,35 @@ import java.util.List;
  */
 public final class Rig {
     /**
-     * What of a body belongs to a station, as one mass.
+     * What of a body belongs to a station, taken together.
      *
+     * @param body its number in the assembly
      * @param station its number from the place up
-     * @param centre in the body's axes, m
+     * @param properties mass, centre and inertia in the body's axes
      */
-    record Lump(int body, int station, double mass, Vec3 centre) {}
+    record StationMass(int body, int station, MassProperties properties) {
+        double mass() {
+            return properties.mass();
+        }
+
+        Vec3 centre() {
+            return properties.centre();
+        }
+    }
 
     private final Assembly assembly;
     private final double spare;
-    private final List<Lump> lumps = new ArrayList<>();
+    /** What is there without the spare, which is the same however much hangs on. */
+    private final List<StationMass> own;
+    private final List<StationMass> all;
     private final boolean[][] carries;
     private final int[] parents;
     private final int[] freedoms;
     private final boolean[][] felt;
-    private final List<MassProperties> masses;
-    private final Rates rates;
+    private final List<MassProperties> pieces;
     private final Skeleton skeleton;
+    /** Found when first asked for; found twice by two threads they are the same. */
+    private volatile MotionBounds bounds;
     /** Made when first drawn; made twice by two threads they are the same. */
     private final Facets[] facets;
 
@@ -62,10 +75,10 @@ public final class Rig {
                 carries[low][high] = assembly.stations().get(high).rests(assembly.stations().get(low));
             }
         }
-        masses = assembly.pieces().stream().map(Piece::mass).toList();
+        pieces = assembly.pieces().stream().map(Piece::mass).toList();
         facets = new Facets[assembly.pieces().size()];
-        addLumps();
-        rates = new Rates(this);
+        own = stationMasses();
+        all = withSpare();
         skeleton = Skeleton.of(this);
     }
 
@@ -77,11 +90,11 @@ public final class Rig {
         freedoms = same.freedoms;
         felt = same.felt;
         carries = same.carries;
-        masses = same.masses;
+        pieces = same.pieces;
         facets = same.facets;
-        addLumps();
-        rates = new Rates(this);
-        skeleton = Skeleton.of(this);
+        own = same.own;
+        all = withSpare();
+        skeleton = same.skeleton;
     }
 
     /**
@@ -98,27 +111,46 @@ public final class Rig {
         return new Rig(this, other);
     }
 
-    private void addLumps() {
+    private List<StationMass> stationMasses() {
+        List<StationMass> masses = new ArrayList<>();
         for (Body body : assembly.bodies()) {
             for (Station station : assembly.stations()) {
                 MassProperties sum = MassProperties.NONE;
-                for (int i = 0; i < masses.size(); i++) {
+                for (int i = 0; i < pieces.size(); i++) {
                     Piece piece = assembly.pieces().get(i);
                     if (piece.body().equals(body) && piece.station().equals(station)) {
-                        sum = sum.plus(masses.get(i));
+                        sum = sum.plus(pieces.get(i));
                     }
                 }
                 if (sum.mass() > 0) {
-                    lumps.add(new Lump(body.index(), indexOf(station), sum.mass(), sum.centre()));
+                    masses.add(new StationMass(body.index(), indexOf(station), sum));
                 }
             }
         }
-        if (spare > 0) {
-            int payload = indexOf(assembly.payload());
-            Lump gear = lumps.stream().filter(l -> l.station == payload).findFirst()
-                    .orElse(new Lump(assembly.payload().body().index(), payload, 0, Vec3.ZERO));
-            lumps.add(new Lump(gear.body, payload, spare, gear.centre));
+        return List.copyOf(masses);
+    }
+
+    /** The spare hangs as a point where the gear's weight sits, or on the camera's mounting face where there is no gear. */
+    private List<StationMass> withSpare() {
+        if (spare <= 0) {
+            return own;
         }
+        int payload = indexOf(assembly.payload());
+        StationMass gear = own.stream().filter(m -> m.station == payload).findFirst()
+                .orElse(new StationMass(assembly.payload().body().index(), payload, MassProperties.NONE));
+        List<StationMass> masses = new ArrayList<>(own);
+        masses.add(new StationMass(gear.body, payload, MassProperties.point(spare, gear.centre())));
+        return masses;
+    }
+
+    /** What of each body belongs to each station, the spare last if there is one. */
+    List<StationMass> masses() {
+        return all;
+    }
+
+    /** The spare alone; nothing if there is none. */
+    Optional<StationMass> spareMass() {
+        return spare > 0 ? Optional.of(all.getLast()) : Optional.empty();
     }
 
     public Assembly assembly() {
@@ -132,7 +164,7 @@ public final class Rig {
 
     /** Mass, centre and inertia of a piece in its body's axes, by its number in the assembly. */
     public MassProperties mass(int piece) {
-        return masses.get(piece);
+        return pieces.get(piece);
     }
 
     /** The faces of a piece by its number in the assembly. */
@@ -153,10 +185,6 @@ public final class Rig {
     /** True if one station carries the other, or is it. */
     boolean carries(int low, int high) {
         return carries[low][high];
-    }
-
-    List<Lump> lumps() {
-        return lumps;
     }
 
     int parent(int body) {
@@ -182,24 +210,29 @@ public final class Rig {
     }
 
     /** How fast its freedoms move its bodies at most. */
-    Rates rates() {
-        return rates;
+    MotionBounds bounds() {
+        MotionBounds found = bounds;
+        if (found == null) {
+            found = new MotionBounds(this);
+            bounds = found;
+        }
+        return found;
     }
 
     /** True if a freedom can change any height, in whatever pose. */
     public boolean lifts(int freedom) {
-        return !rates.level(freedom);
+        return !bounds().level(freedom);
     }
 
     /** True if a freedom can make a difference to gravity's and the springs' moment about another, in whatever pose. */
     public boolean feltBy(int other, int freedom) {
         return assembly.ties().stream().anyMatch(t -> t instanceof Tie.Spring)
-                || !rates.level(freedom) && !rates.shifts(freedom, other);
+                || !bounds().level(freedom) && !bounds().shifts(freedom, other);
     }
 
     /** True if a freedom can make a difference to gravity's moment at a station's seat, in whatever pose. */
     public boolean feltAt(Station station, int freedom) {
-        return rates.feltAt(station, freedom);
+        return bounds().feltAt(station, freedom);
     }
 
     Skeleton skeleton() {
@@ -209,8 +242,8 @@ public final class Rig {
     /** Mass of everything, the spare included, kg. */
     public double mass() {
         double sum = 0;
-        for (Lump lump : lumps) {
-            sum += lump.mass;
+        for (StationMass part : all) {
+            sum += part.mass();
         }
         return sum;
     }

@@ -13,10 +13,12 @@ import firmperch.body.Solid;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.EndFixity;
+import firmperch.frame.EnvelopePattern;
 import firmperch.frame.FrameModel;
+import firmperch.frame.FrameModel.LumpedMass;
 import firmperch.frame.FrameModel.Member;
-import firmperch.frame.FrameModel.PointMass;
 import firmperch.frame.FrameModel.Support;
+import firmperch.stock.Section;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -41,14 +43,14 @@ final class Skeleton {
      * @param stiffness against turning about the joint's axis, N·m/rad
      * @param by the fastening; null for a joint
      */
-    private record Hold(double at, int group, Joint joint, double stiffness, Fastening by) {
-        Hold(double at, int group, Joint joint, double stiffness) {
+    private record Attachment(double at, int group, Joint joint, double stiffness, Fastening by) {
+        Attachment(double at, int group, Joint joint, double stiffness) {
             this(at, group, joint, stiffness, null);
         }
     }
 
-    /** A lump of stiff pieces in its body's axes. */
-    private record Lump(Body body, Vec3 centre, double mass, int group, boolean gear) {}
+    /** Stiff pieces of a body as one mass, in the body's axes, and the node that carries it. */
+    private record RigidMass(Body body, MassProperties properties, int node, boolean gear) {}
 
     private record Link(int inner, int outer, Joint joint) {}
 
@@ -66,15 +68,16 @@ final class Skeleton {
     private record Spot(Body body, Vec3 at) {}
 
     private final Rig rig;
-    private final Map<Piece, List<Hold>> bars = new IdentityHashMap<>();
+    private final Map<Piece, List<Attachment>> bars = new IdentityHashMap<>();
     private final List<Piece> order = new ArrayList<>();
-    private final List<Lump> lumps = new ArrayList<>();
+    private final List<RigidMass> masses = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
     private final List<Foot> feet = new ArrayList<>();
     private final List<List<Integer>> hooks = new ArrayList<>();
     private final List<Spot> nodes = new ArrayList<>();
     private final List<Integer> merged = new ArrayList<>();
     private final Map<Integer, Integer> nodeOf = new HashMap<>();
+    private final EnvelopePattern.Cache patterns = new EnvelopePattern.Cache();
     private int camera;
 
     private Skeleton(Rig rig) {
@@ -118,7 +121,7 @@ final class Skeleton {
             }
         }
         for (Joint joint : assembly().joints()) {
-            boolean stiff = Double.isInfinite(joint.give().stiffness());
+            boolean stiff = Double.isInfinite(joint.stiffness().rotational());
             if (stiff && joint.inner().through().isEmpty() && joint.outer().through().isEmpty()) {
                 merged.set(group(joint.outer().body()), group(joint.inner().body()));
             }
@@ -128,9 +131,9 @@ final class Skeleton {
     private void hold() {
         for (Fastening f : assembly().fastenings()) {
             int group = node(group(f.into()), f.bar().body(), f.bar().at().point(new Vec3(f.to(), 0, 0)));
-            holds(f.bar()).add(new Hold(f.to(), group, null, Double.POSITIVE_INFINITY, f));
+            holds(f.bar()).add(new Attachment(f.to(), group, null, Double.POSITIVE_INFINITY, f));
             if (f.to() > f.from()) {
-                holds(f.bar()).add(new Hold(f.from(), group, null, Double.POSITIVE_INFINITY));
+                holds(f.bar()).add(new Attachment(f.from(), group, null, Double.POSITIVE_INFINITY));
             }
         }
         for (Joint joint : assembly().joints()) {
@@ -150,7 +153,7 @@ final class Skeleton {
     private void hold(Joint joint) {
         List<Piece> inner = joint.inner().through();
         List<Piece> outer = joint.outer().through();
-        double k = joint.give().stiffness();
+        double k = joint.stiffness().rotational();
         Body body = joint.outer().body();
         if (inner.isEmpty() && outer.isEmpty()) {
             if (!Double.isInfinite(k)) {
@@ -174,11 +177,11 @@ final class Skeleton {
                 : node(group, body, joint.outer().at());
         boolean moves = joint.slides() || joint.freedom() != null && !joint.freedom().continuous();
         for (Piece bar : inner) {
-            holds(bar).add(new Hold(moves ? Double.NaN : along(bar, joint.inner()), node, joint,
+            holds(bar).add(new Attachment(moves ? Double.NaN : along(bar, joint.inner()), node, joint,
                     outer.isEmpty() ? k / inner.size() : Double.POSITIVE_INFINITY));
         }
         for (Piece bar : outer) {
-            holds(bar).add(new Hold(joint.sleeve() ? Double.NaN : along(bar, joint.outer()), node, joint,
+            holds(bar).add(new Attachment(joint.sleeve() ? Double.NaN : along(bar, joint.outer()), node, joint,
                     k / outer.size()));
         }
     }
@@ -192,7 +195,7 @@ final class Skeleton {
             return node(group(body), body, at);
         }
         double along = bar.at().inside(at).x();
-        for (Hold other : holds(bar)) {
+        for (Attachment other : holds(bar)) {
             if (Math.abs(other.at - along) < SAME && other.stiffness == Double.POSITIVE_INFINITY) {
                 return other.group;
             }
@@ -200,7 +203,7 @@ final class Skeleton {
         int group = merged.size();
         merged.add(group);
         int node = node(group, body, at);
-        holds(bar).add(new Hold(along, node, null, Double.POSITIVE_INFINITY));
+        holds(bar).add(new Attachment(along, node, null, Double.POSITIVE_INFINITY));
         return node;
     }
 
@@ -208,7 +211,7 @@ final class Skeleton {
         return bar.at().inside(side.at()).x();
     }
 
-    private List<Hold> holds(Piece bar) {
+    private List<Attachment> holds(Piece bar) {
         return bars.computeIfAbsent(bar, b -> {
             order.add(b);
             return new ArrayList<>();
@@ -234,15 +237,8 @@ final class Skeleton {
                     }
                 }
                 if (sum.mass() > 0) {
-                    lumps.add(new Lump(body, sum.centre(), sum.mass(), node(group(body), body, sum.centre()), gear));
+                    masses.add(new RigidMass(body, sum, node(group(body), body, sum.centre()), gear));
                 }
-            }
-        }
-        int payload = rig.indexOf(assembly().payload());
-        for (Rig.Lump spare : rig.lumps().subList(Math.max(0, rig.lumps().size() - 1), rig.lumps().size())) {
-            if (rig.spare() > 0 && spare.station() == payload) {
-                Body body = assembly().bodies().get(spare.body());
-                lumps.add(new Lump(body, spare.centre(), spare.mass(), node(group(body), body, spare.centre()), true));
             }
         }
     }
@@ -262,7 +258,7 @@ final class Skeleton {
         for (Link link : links) {
             Vec3 at = posed.at(link.joint);
             frame.spring(new FrameModel.Spring(link.inner, link.outer, at.minus(frame.at(link.inner)),
-                    at.minus(frame.at(link.outer)), posed.axis(link.joint), link.joint.give().stiffness()));
+                    at.minus(frame.at(link.outer)), posed.axis(link.joint), link.joint.stiffness().rotational()));
         }
         List<Contact> bearing = new ArrayList<>();
         for (Foot foot : feet) {
@@ -276,16 +272,23 @@ final class Skeleton {
         for (int i = 0; i < hooks.size(); i++) {
             pull(frame, posed, assembly().ties().get(i), hooks.get(i));
         }
-        List<PointMass> gear = new ArrayList<>();
-        for (Lump lump : lumps) {
-            Vec3 at = posed.point(lump.body, lump.centre);
-            frame.mass(lump.group, at, lump.mass);
-            if (lump.gear) {
-                gear.add(new PointMass(lump.group, at.minus(frame.at(lump.group)), lump.mass));
-            }
+        List<LumpedMass> gear = new ArrayList<>();
+        for (RigidMass mass : masses) {
+            add(frame, posed, mass, gear);
         }
-        return new Framed(frame.build(), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear,
+        posed.rig().spareMass()
+                .ifPresent(spare -> add(frame, posed, new RigidMass(assembly().bodies().get(spare.body()),
+                        spare.properties(), camera, true), gear));
+        return new Framed(frame.build(patterns), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear,
                 bearing, held);
+    }
+
+    private static void add(FrameModel.Builder frame, Posed posed, RigidMass mass, List<LumpedMass> gear) {
+        MassProperties placed = mass.properties.placed(posed.place(mass.body));
+        frame.mass(mass.node, placed);
+        if (mass.gear) {
+            gear.add(new LumpedMass(mass.node, placed.seenFrom(frame.at(mass.node))));
+        }
     }
 
     /** A tie pulls along its stretches at everything that it is hooked on or runs over. */
@@ -302,29 +305,29 @@ final class Skeleton {
         }
     }
 
-    private void addBar(FrameModel.Builder frame, Posed posed, Piece bar, List<Hold> holds, List<Piece> pieces,
+    private void addBar(FrameModel.Builder frame, Posed posed, Piece bar, List<Attachment> holds, List<Piece> pieces,
             List<Framed.End> ends, List<Framed.Held> held) {
         Placement place = posed.place(bar);
         Solid.Bar solid = (Solid.Bar) bar.solid();
-        List<Hold> along = new ArrayList<>(holds.size());
-        for (Hold hold : holds) {
+        List<Attachment> along = new ArrayList<>(holds.size());
+        for (Attachment hold : holds) {
             along.add(Double.isNaN(hold.at)
-                    ? new Hold(place.inside(posed.at(hold.joint)).x(), hold.group, hold.joint, hold.stiffness, null)
+                    ? new Attachment(place.inside(posed.at(hold.joint)).x(), hold.group, hold.joint, hold.stiffness,
+                            null)
                     : hold);
         }
-        along.sort(Comparator.comparingDouble(Hold::at));
-        double perMetre = solid.section().lineMass(bar.material());
-        rest(frame, place, along.getFirst().group, 0, along.getFirst().at, perMetre);
+        along.sort(Comparator.comparingDouble(Attachment::at));
+        rest(frame, place, bar, along.getFirst().group, 0, along.getFirst().at);
         for (int i = 0; i + 1 < along.size(); i++) {
-            Hold a = along.get(i);
-            Hold b = along.get(i + 1);
+            Attachment a = along.get(i);
+            Attachment b = along.get(i + 1);
             if (a.group != b.group && b.at - a.at < SAME) {
                 link(frame, posed, place.point(new Vec3(a.at, 0, 0)), a, b);
-                rest(frame, place, a.group, a.at, b.at, perMetre);
+                rest(frame, place, bar, a.group, a.at, b.at);
                 continue;
             }
             if (a.group == b.group) {
-                rest(frame, place, a.group, a.at, b.at, perMetre);
+                rest(frame, place, bar, a.group, a.at, b.at);
                 continue;
             }
             Vec3 from = place.point(new Vec3(a.at, 0, 0));
@@ -348,26 +351,31 @@ final class Skeleton {
                 ends.add(new Framed.End(b.joint, member, true, b.at));
             }
         }
-        rest(frame, place, along.getLast().group, along.getLast().at, solid.length(), perMetre);
+        rest(frame, place, bar, along.getLast().group, along.getLast().at, solid.length());
     }
 
     /** Two that hold a bar at one place, as where a carriage passes a pulley, hold each other there. */
-    private static void link(FrameModel.Builder frame, Posed posed, Vec3 at, Hold a, Hold b) {
-        Hold gives = a.stiffness < b.stiffness ? a : b;
+    private static void link(FrameModel.Builder frame, Posed posed, Vec3 at, Attachment a, Attachment b) {
+        Attachment gives = a.stiffness < b.stiffness ? a : b;
         Vec3 axis = gives.joint == null ? Vec3.UP : posed.axis(gives.joint);
         frame.spring(new FrameModel.Spring(a.group, b.group, at.minus(frame.at(a.group)), at.minus(frame.at(b.group)),
                 axis, gives.stiffness));
     }
 
-    /** The part of a bar that carries nothing hangs on as a weight. */
-    private static void rest(FrameModel.Builder frame, Placement place, int group, double from, double to,
-            double perMetre) {
-        if (to - from > 1e-9) {
-            frame.mass(group, place.point(new Vec3((from + to) / 2, 0, 0)), perMetre * (to - from));
+    /** The part of a bar that carries nothing hangs on as a stiff mass. */
+    private static void rest(FrameModel.Builder frame, Placement place, Piece bar, int group, double from, double to) {
+        double length = to - from;
+        if (length > 1e-9) {
+            Section section = ((Solid.Bar) bar.solid()).section();
+            double density = bar.material().density();
+            double mass = section.lineMass(bar.material()) * length;
+            frame.mass(group, MassProperties.principal(mass, place.point(new Vec3((from + to) / 2, 0, 0)), place,
+                    mass * length * length / 12, density * length * section.secondMomentZ(),
+                    density * length * section.secondMomentY()));
         }
     }
 
-    private static EndFixity fixity(Posed posed, Placement bar, Hold hold) {
+    private static EndFixity fixity(Posed posed, Placement bar, Attachment hold) {
         if (Double.isInfinite(hold.stiffness)) {
             return EndFixity.RIGID;
         }

@@ -3,7 +3,7 @@ package firmperch.pose;
 import firmperch.body.Body;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.frame.FrameSolver;
+import firmperch.units.Gravity;
 import java.util.List;
 
 /** The springs, ropes, cords and tethers of a rig as they run in a pose, what they pull with and what they catch. */
@@ -66,11 +66,11 @@ public final class Ties {
             return 0;
         }
         double work = 0;
-        for (Rig.Lump lump : posed.rig().lumps()) {
-            if (posed.rig().isOn(lump.body(), rope.to().body().index())) {
-                Body body = posed.rig().assembly().bodies().get(lump.body());
-                work -= lump.mass() * FrameSolver.GRAVITY
-                        * posed.velocity(body, posed.place(body).point(lump.centre()), by).z();
+        for (Rig.StationMass part : posed.rig().masses()) {
+            if (posed.rig().isOn(part.body(), rope.to().body().index())) {
+                Body body = posed.rig().assembly().bodies().get(part.body());
+                work -= part.mass() * Gravity.STANDARD
+                        * posed.velocity(body, posed.place(body).point(part.centre()), by).z();
             }
         }
         return Math.max(0, work / pays);

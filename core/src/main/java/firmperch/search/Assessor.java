@@ -3,11 +3,12 @@ package firmperch.search;
 import firmperch.check.About.Scope;
 import firmperch.check.Finding;
 import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +25,7 @@ public final class Assessor {
     public static Assessment now(Project project) {
         Situation set = Study.of(project).set();
         List<Finding> findings = new ArrayList<>();
-        for (Question<?> question : set.study().questions()) {
+        for (Question<?> question : RaisedQuestions.of(set.study())) {
             findings.add(answered(question, set, null));
         }
         return new Assessment(set, findings, false);
@@ -70,7 +71,7 @@ public final class Assessor {
     }
 
     static Assessment everyPose(Study study, Progress progress) {
-        List<Finding> findings = everyPose(study, study.questions(), question -> true, progress);
+        List<Finding> findings = everyPose(study, RaisedQuestions.of(study), question -> true, progress);
         return new Assessment(study.set(), withFirst(findings, study), true);
     }
 
@@ -79,7 +80,7 @@ public final class Assessor {
      * to know what a change spoils, at a third of the work.
      */
     static Assessment everyPose(Study study, String proven) {
-        List<Finding> findings = everyPose(study, study.questions(), question -> question.id().equals(proven),
+        List<Finding> findings = everyPose(study, RaisedQuestions.of(study), question -> question.id().equals(proven),
                 Progress.NONE);
         return new Assessment(study.set(), withFirst(findings, study), true);
     }

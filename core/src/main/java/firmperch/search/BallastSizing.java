@@ -1,17 +1,18 @@
 package firmperch.search;
 
-import firmperch.check.Finding;
-import firmperch.check.Question;
-import firmperch.check.Study;
-import firmperch.check.Topic;
-import firmperch.check.Verdict;
 import firmperch.body.Piece;
 import firmperch.body.Supply;
+import firmperch.check.Finding;
+import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
+import firmperch.check.Topic;
+import firmperch.check.Verdict;
 import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
 import firmperch.stock.PremixBag;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
@@ -161,7 +162,7 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
 
     private static boolean stands(Project project) {
         Study study = Study.of(project);
-        List<Question<?>> standing = study.questions().stream()
+        List<Question<?>> standing = RaisedQuestions.of(study).stream()
                 .filter(q -> q.about().topic() == Topic.FALLS || q.about().topic() == Topic.FIRMNESS).toList();
         return Assessor.everyPose(study, standing, question -> true, Progress.NONE).stream()
                 .noneMatch((Finding f) -> f.verdict() == Verdict.GIVES);

@@ -2,7 +2,6 @@ package firmperch.search;
 
 import firmperch.body.Assembly;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.param.Described;
 import firmperch.param.Param;
 import firmperch.param.Path;
@@ -12,6 +11,7 @@ import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.stock.Catalogue;
+import firmperch.study.Situation;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;

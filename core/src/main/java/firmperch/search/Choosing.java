@@ -1,12 +1,12 @@
 package firmperch.search;
 
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.part.Kind;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.project.Stance;
+import firmperch.study.Situation;
 import firmperch.units.InvalidValue;
 import java.util.Map;
 

@@ -2,12 +2,13 @@ package firmperch.search;
 
 import firmperch.body.Vec3;
 import firmperch.check.Question;
-import firmperch.check.Situation;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Bench;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -30,7 +31,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     /** So much further off than it must be, as a share of the distance, the picture still serves: our own judgement. */
     private static final double MORE = 0.25;
     private static final int RISES = 4;
-    private static final List<Vec3> AXES = List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0), Vec3.UP);
+    private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
 
     public Coverage {
         places = List.copyOf(places);
@@ -49,7 +50,8 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     public static Coverage of(Situation s, Progress progress) {
         Bench bench = s.project().place().bench();
         double height = s.sensorHeightWanted();
-        List<Question<?>> hits = s.study().questions().stream().filter(q -> q.about().topic() == Topic.HITS).toList();
+        List<Question<?>> hits = RaisedQuestions.of(s.study()).stream().filter(q -> q.about().topic() == Topic.HITS)
+                .toList();
         List<Vec3> grid = new ArrayList<>();
         for (int i = 0; i < DEEP; i++) {
             for (int j = 0; j < WIDE; j++) {
@@ -68,7 +70,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     /** Height of the lens, lifted or lowered as far as a hand can, m above the floor. */
     private static double lens(Situation s, int way) {
         double far = s.project().place().room().ceiling();
-        Pose end = new Hand(s, s.sensorHook()).to(Reach.Goal.height(s.sensor().z() + way * far)).pose();
+        Pose end = new DragSolver(s, s.sensorHook()).to(Reach.Goal.height(s.sensor().z() + way * far)).pose();
         return s.in(end).lensFront().z();
     }
 

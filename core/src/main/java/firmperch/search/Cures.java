@@ -6,15 +6,16 @@ import firmperch.body.Vec3;
 import firmperch.check.About;
 import firmperch.check.Finding;
 import firmperch.check.Finding.Cure;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.check.Verdict;
-import firmperch.search.Changes.Change;
-import firmperch.search.Changes.Dose;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.search.Changes.Change;
+import firmperch.search.Changes.Dose;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -240,7 +241,7 @@ final class Cures {
     }
 
     private Optional<Reading> reading(Finding finding, Study study) {
-        return study.same(finding.question()).map(question -> {
+        return RaisedQuestions.same(finding.question(), study).map(question -> {
             Map<String, Double> joints = new HashMap<>(study.project().stance().joints());
             if (finding.about().scope() == About.Scope.EVERY_POSE) {
                 joints.putAll(finding.pose().joints(before.study().assembly()));
@@ -348,8 +349,8 @@ final class Cures {
         Situation s = study.set();
         for (Piece piece : study.assembly().pieces()) {
             if (study.fixedTo(Surface.FLOOR).contains(piece.body())) {
-                most = Math.max(most, s.posed().reach(piece, new Vec3(1, 0, 0)));
-                least = Math.max(least, s.posed().reach(piece, new Vec3(-1, 0, 0)));
+                most = Math.max(most, s.posed().reach(piece, Vec3.X));
+                least = Math.max(least, s.posed().reach(piece, Vec3.X.negated()));
             }
         }
         return most + least;

@@ -1,14 +1,14 @@
 package firmperch.search;
 
 import firmperch.check.About;
+import firmperch.check.Check;
 import firmperch.check.Finding;
 import firmperch.check.Question;
 import firmperch.check.Reading;
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.check.Subject;
 import firmperch.check.Topic;
-import firmperch.check.Check;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Optional;

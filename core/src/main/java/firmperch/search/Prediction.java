@@ -1,13 +1,13 @@
 package firmperch.search;
 
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.frame.FrameSolver;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
 import firmperch.pose.Framed;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 
 /** What should have been measured, in the pose that it was measured in, with the gear as listed and nothing spare. */
 public final class Prediction {

@@ -4,9 +4,9 @@ import firmperch.body.Freedom;
 import firmperch.check.Check.Certainty;
 import firmperch.check.Finding.Search;
 import firmperch.check.Question;
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.pose.Pose;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -21,7 +21,7 @@ import java.util.stream.IntStream;
  * what is left of it along those freedoms that made a difference there and wherever that came near its worst. Each question then climbs from its worst places of
  * the grid (compass search), and keeps still every freedom that made no difference anywhere.
  *
- * <p>Where {@link Certainty#PROVEN} allows, what lies between is bounded ({@link Cells}) and what was reached is told. Other
+ * <p>Where {@link Certainty#PROVEN} allows, what lies between is bounded ({@link BranchAndBound}) and what was reached is told. Other
  * questions are sampled, and say so.
  */
 public final class WorstPose {
@@ -183,7 +183,7 @@ public final class WorstPose {
         if (!proof || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
         }
-        return new Cells(study).bounded(question, best, most, felt(question), count);
+        return new BranchAndBound(study).bounded(question, best, most, felt(question), count);
     }
 
     /** So many of the highest places of the grid that no neighbour along a freedom that matters tops; of a flat top one. */

@@ -5,10 +5,10 @@ import firmperch.body.Builder;
 import firmperch.body.Contact;
 import firmperch.body.Fastening;
 import firmperch.body.Freedom;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Hole;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
@@ -100,7 +100,7 @@ public final class AlienParts implements PartLibrary {
                         new Contact.Bearing(2e6, 200)));
             }
             Section section = new Section.Rectangle(0.08, 0.08);
-            Placement up = Placement.along(new Vec3(0, 0, thickness + 0.01), Vec3.UP, new Vec3(-1, 0, 0));
+            Placement up = Placement.along(new Vec3(0, 0, thickness + 0.01), Vec3.UP, Vec3.X.negated());
             Piece column = out.add(body,
                     Piece.cut("Column", new Solid.Bar(section, height), Material.ALL.get("oak-d30"))
                             .at(up));
@@ -145,15 +145,15 @@ public final class AlienParts implements PartLibrary {
                     torque, Material.ALL.get("oak-d30"));
             out.joint("slide", "sleeve", new Joint.Side(post.body(), Vec3.ZERO, List.of(post.piece())),
                     Joint.Side.of(sleeve, new Vec3(0, 0, SLEEVE / 2)), slide, Vec3.UP, clamp,
-                    new Give(Double.POSITIVE_INFINITY, new Give.Slack.Guide(0.0005, SLEEVE)));
+                    new JointStiffness(Double.POSITIVE_INFINITY, new JointStiffness.Slack.Guide(0.0005, SLEEVE)));
             out.joint("turn", "turn", Joint.Side.of(sleeve, new Vec3(0, 0, SLEEVE / 2)), Joint.Side.of(arm, Vec3.ZERO),
-                    turn, Vec3.UP, new Hold.Free(), new Give(2000, new Give.Slack.None()));
+                    turn, Vec3.UP, new Hold.Free(), new JointStiffness(2000, new JointStiffness.Slack.None()));
             out.add(sleeve, Piece.cut("Sleeve", new Solid.Sheet(Outline.rectangle(-0.07, -0.07, 0.07, 0.07)
                     .less(Outline.rectangle(-0.0405, -0.0405, 0.0405, 0.0405).loop()), SLEEVE),
                     Material.ALL.get("birch-plywood")).at(Placement.at(0, 0, SLEEVE / 2)));
             out.add(arm, Piece.cut("Beam", new Solid.Bar(new Section.Rectangle(0.06, 0.03), length, Solid.End.SQUARE,
                     Solid.End.ROUND), Material.ALL.get("spruce-c24")).at(Placement.at(0.08, 0, 0))
-                    .drilled(List.of(new Hole(new Vec3(length - 0.03, -0.015, 0), new Vec3(0, 1, 0), 0.0105, "head"))));
+                    .drilled(List.of(new Hole(new Vec3(length - 0.03, -0.015, 0), Vec3.Y, 0.0105, "head"))));
             out.offer("end", new Port.Plate(0.03), arm, Placement.at(length + 0.05, 0, -0.03), null);
             out.buy("Bolt M10 with knob", 1, 3, "sleeve");
             out.work("cut", "Cut the beam and glue up the sleeve.", List.of(), "glue: overnight", "");

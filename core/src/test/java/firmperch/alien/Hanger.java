@@ -5,17 +5,17 @@ import firmperch.body.Builder;
 import firmperch.body.Contact;
 import firmperch.body.Fastening;
 import firmperch.body.Freedom;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
-import firmperch.body.Surface;
 import firmperch.body.Supply;
+import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
@@ -68,7 +68,7 @@ public record Hanger(double length, double weight) implements Part {
         }
         Section section = new Section.Rectangle(0.06, 0.06);
         Piece post = out.add(base, Piece.cut("Post", new Solid.Bar(section, length), Material.ALL.get("oak-d30"))
-                .at(Placement.along(new Vec3(0, 0, PLATE), Vec3.UP, new Vec3(-1, 0, 0))));
+                .at(Placement.along(new Vec3(0, 0, PLATE), Vec3.UP, Vec3.X.negated())));
         out.fasten("foot", "post on the plate", post, base, 0, 0,
                 new Fastening.Grip.Screws(8, 0.2, 0.012, 0.05, Material.ALL.get("oak-d30")));
         out.measure("length", base, new Vec3(0, 0, PLATE), base, new Vec3(0, 0, PLATE + length));
@@ -82,14 +82,14 @@ public record Hanger(double length, double weight) implements Part {
         guided(out, base, sleeve, bag, post, drop);
         ties(out, base, sleeve, bag);
 
-        Body arm = out.body("arm", sleeve, new Placement(new Vec3(0, 0, SLEEVE / 2), new Vec3(1, 0, 0),
-                new Vec3(0, -1, 0), Vec3.UP.times(-1)), new Motion.Turn(turn, Vec3.UP));
+        Body arm = out.body("arm", sleeve, new Placement(new Vec3(0, 0, SLEEVE / 2), Vec3.X,
+                Vec3.Y.negated(), Vec3.DOWN), new Motion.Turn(turn, Vec3.UP));
         out.station("arm", "Arm", sleeve, new Vec3(0, 0, SLEEVE / 2), out.station());
         out.add(sleeve, Piece.cut("Sleeve", new Solid.Sheet(Outline.rectangle(-0.06, -0.06, 0.06, 0.06)
                 .less(Outline.rectangle(-0.0305, -0.0305, 0.0305, 0.0305).loop()), SLEEVE),
                 Material.ALL.get("birch-plywood")).at(Placement.at(0, 0, SLEEVE / 2)));
         out.joint("turn", "turn", Joint.Side.of(sleeve, new Vec3(0, 0, SLEEVE / 2)), Joint.Side.of(arm, Vec3.ZERO),
-                turn, Vec3.UP, new Hold.Free(), new Give(2000, new Give.Slack.None()));
+                turn, Vec3.UP, new Hold.Free(), new JointStiffness(2000, new JointStiffness.Slack.None()));
         out.add(arm, Piece.cut("Arm", new Solid.Bar(new Section.Rectangle(0.06, 0.03), ARM),
                 Material.ALL.get("spruce-c24")).at(Placement.at(0.07, 0, 0)));
         out.offer("end", new Port.Plate(0.03), arm, Placement.at(ARM + 0.12, 0, -0.03), null);
@@ -103,9 +103,9 @@ public record Hanger(double length, double weight) implements Part {
                 Joint.Side.of(sleeve, new Vec3(0, 0, SLEEVE / 2)), drop, Vec3.UP,
                 new Hold.Friction(2, FacePair.ALL.get("wood-wood"), bolt.washer(), bolt.hole(), bolt,
                         Closure.ALL.get("knob-60"), 5, Material.ALL.get("oak-d30")),
-                new Give(Double.POSITIVE_INFINITY, new Give.Slack.Guide(0.0005, SLEEVE)));
+                new JointStiffness(Double.POSITIVE_INFINITY, new JointStiffness.Slack.Guide(0.0005, SLEEVE)));
         out.joint("guide", "guide of the weight", Joint.Side.of(base, Vec3.ZERO), Joint.Side.of(bag, Vec3.ZERO), drop,
-                Vec3.UP, new Hold.Free(), Give.NONE);
+                Vec3.UP, new Hold.Free(), JointStiffness.RIGID);
     }
 
     private void ties(Builder out, Body base, Body sleeve, Body bag) {

@@ -18,6 +18,8 @@ import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
 import firmperch.stock.Bolt;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -34,11 +36,12 @@ class CatchTest {
         Situation s = Situation.of(Demo.project());
         Tie.Tether tether = tether(s.study(), "head.tether");
         double weight = (s.project().gear().mass() + s.project().gear().spare()) * 9.80665;
-        double force = s.study().question("catch@head.tether").orElseThrow().at(s).asked();
+        double force = RaisedQuestions.of(s.study(), "catch@head.tether").orElseThrow().at(s).asked();
         double stretch = force / tether.stiffness();
         double slack = 0.03;
         assertThat(weight * (slack + stretch)).isCloseTo(tether.stiffness() * stretch * stretch / 2, within(1e-6));
-        assertThat(s.study().question("catch@head.tether").orElseThrow().at(s).available()).isCloseTo(8000 / 5.0,
+        assertThat(RaisedQuestions.of(s.study(), "catch@head.tether").orElseThrow().at(s).available()).isCloseTo(
+                8000 / 5.0,
                 within(1e-9));
     }
 
@@ -62,9 +65,9 @@ class CatchTest {
     void everythingOverheadIsCaught() {
         for (Project project : Samples.all()) {
             Study study = Study.of(project);
-            assertThat(study.questions().stream().filter(q -> q.about().id().equals("catch")).map(Question::id))
+            assertThat(RaisedQuestions.of(study).stream().filter(q -> q.about().id().equals("catch")).map(Question::id))
                     .as(project.name()).contains("catch@head.tether");
-            for (Question<?> question : study.questions()) {
+            for (Question<?> question : RaisedQuestions.of(study)) {
                 if (question.about().id().equals("catch")) {
                     assertThat(question.at(study.set()).margin()).as(question.id()).isGreaterThan(1);
                 }

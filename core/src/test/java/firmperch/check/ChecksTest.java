@@ -11,6 +11,8 @@ import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.shot.SensorFormat;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -20,14 +22,14 @@ import org.junit.jupiter.api.Test;
 class ChecksTest {
     private static Reading reading(Project project, String check) {
         Study study = Study.of(project);
-        return study.questions().stream().filter(q -> q.about().id().equals(check)).findFirst().orElseThrow()
+        return RaisedQuestions.of(study).stream().filter(q -> q.about().id().equals(check)).findFirst().orElseThrow()
                 .at(study.set());
     }
 
     @Test
     void everyQuestionSaysWhatItIs() {
         Situation set = Situation.of(Demo.project());
-        for (Question<?> question : set.study().questions()) {
+        for (Question<?> question : RaisedQuestions.of(set.study())) {
             About about = question.about();
             assertThat(question.words()).endsWith("?").doesNotContain("%");
             assertThat(about.formula()).isNotBlank();
@@ -44,7 +46,7 @@ class ChecksTest {
     @Test
     void idsStandOnce() {
         Set<String> ids = new HashSet<>();
-        Study.of(Demo.project()).questions().forEach(q -> assertThat(ids.add(q.id())).as(q.id()).isTrue());
+        RaisedQuestions.of(Study.of(Demo.project())).forEach(q -> assertThat(ids.add(q.id())).as(q.id()).isTrue());
     }
 
     @Test
@@ -207,6 +209,7 @@ class ChecksTest {
         double ei = 210e9 * Math.PI / 64 * (Math.pow(0.0483, 4) - Math.pow(0.0419, 4));
         Station carriage = s.study().assembly().stations().get(3);
         double expected = s.posed().momentAt(carriage) * height / ei * s.posed().mount().radius();
-        assertThat(s.study().question("sag").orElseThrow().at(s).asked()).isBetween(expected, expected * 1.15);
+        assertThat(RaisedQuestions.of(s.study(), "sag").orElseThrow().at(s).asked()).isBetween(expected,
+                expected * 1.15);
     }
 }

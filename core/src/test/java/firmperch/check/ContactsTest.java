@@ -9,9 +9,9 @@ import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Contact;
 import firmperch.body.Freedom;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -27,6 +27,8 @@ import firmperch.pose.Rig;
 import firmperch.project.Project;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import firmperch.units.UnitSystem;
 import java.util.Comparator;
@@ -47,7 +49,7 @@ class ContactsTest {
     }
 
     private static Reading reading(Study study, String id) {
-        return study.question(id).orElseThrow().at(study.set());
+        return RaisedQuestions.of(study, id).orElseThrow().at(study.set());
     }
 
     /** It stands on a bench as firmly as on a level floor: statics does not know how high the bench is. */
@@ -61,8 +63,8 @@ class ContactsTest {
         for (String id : List.of("tip.stands", "tip.lean", "tip.push", "feet.share")) {
             assertThat(reading(bench, id).available()).as(id).isCloseTo(reading(floor, id).available(), within(1e-9));
         }
-        assertThat(bench.question("place.walkway")).as("it stands in nobody's way").isEmpty();
-        assertThat(floor.question("place.walkway")).isPresent();
+        assertThat(RaisedQuestions.of(bench, "place.walkway")).as("it stands in nobody's way").isEmpty();
+        assertThat(RaisedQuestions.of(floor, "place.walkway")).isPresent();
     }
 
     /** What stands on the bench touches it; what swings over it must not. */
@@ -104,13 +106,13 @@ class ContactsTest {
             double share = weight / 4 + weight * (centre.x() * at.x() + centre.y() * at.y()) / squares;
             assertThat(frame.force(i).z()).isCloseTo(share, within(1e-6 * weight));
         }
-        assertThat(s.study().question("tip.lean")).as("what hangs does not tip").isEmpty();
+        assertThat(RaisedQuestions.of(s.study(), "tip.lean")).as("what hangs does not tip").isEmpty();
     }
 
     @Test
     void aFixingThatBearsTooLittleIsNamed() {
         Study study = Study.of(Demo.with(Demo.of(Demo.kind("alien-hanger")), "gear.spare", 15.0));
-        Reading heavy = study.questions().stream().filter(q -> q.about().id().equals("anchor"))
+        Reading heavy = RaisedQuestions.of(study).stream().filter(q -> q.about().id().equals("anchor"))
                 .map(q -> q.at(study.set())).min(Comparator.comparingDouble(Reading::margin)).orElseThrow();
         assertThat(heavy.margin()).isLessThan(1);
         assertThat(heavy.said().get()).contains("fixing to the ceiling");
@@ -138,7 +140,7 @@ class ContactsTest {
         out.station("load", "Load", load, Vec3.ZERO, out.station());
         out.add(load, Piece.owned("Load", Solid.Bought.box(0.1, 0.1, 0.1, 50)));
         out.joint("clamp", "clamp", new Joint.Side(base, middle, List.of(bar)), Joint.Side.of(load, Vec3.ZERO), null,
-                new Vec3(0, 1, 0), new Hold.Free(), Give.NONE);
+                Vec3.Y, new Hold.Free(), JointStiffness.RIGID);
         out.mount(load, Vec3.ZERO);
         Situation s = Study.of(Demo.project(), Rig.of(out.build(), 0)).set();
         double i = (Math.pow(40e-3, 4) - Math.pow(34e-3, 4)) / 12;
@@ -162,10 +164,10 @@ class ContactsTest {
                     new Vec3(0.3, 0, 0).turned(Math.PI / 3 + 2 * Math.PI * i / 3), Surface.FLOOR), bearing));
         }
         Freedom fold = out.freedom("fold", "Leg", Freedom.Kind.HINGE, -0.02, 1.2);
-        Body leg = out.body("leg", base, Placement.at(0.2, 0, 0), new Motion.Turn(fold, new Vec3(0, -1, 0)));
+        Body leg = out.body("leg", base, Placement.at(0.2, 0, 0), new Motion.Turn(fold, Vec3.Y.negated()));
         out.add(leg, Piece.owned("Leg", Solid.Bought.box(0.4, 0.04, 0.04, 1)).at(Placement.at(0.2, 0, 0.05)));
         out.joint("fold", "hinge", Joint.Side.of(base, new Vec3(0.2, 0, 0)), Joint.Side.of(leg, Vec3.ZERO), fold,
-                new Vec3(0, -1, 0), new Hold.Free(), Give.NONE);
+                Vec3.Y.negated(), new Hold.Free(), JointStiffness.RIGID);
         out.contact(new Contact.Foot(out.spot("tip", leg, new Vec3(0.4, 0, 0), Surface.FLOOR), bearing));
         out.station("top", "Top", base, Vec3.ZERO, out.station());
         out.mount(base, new Vec3(0, 0, 0.3));

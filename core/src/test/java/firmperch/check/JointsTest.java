@@ -7,7 +7,6 @@ import firmperch.Demo;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.frame.FrameSolution;
-import firmperch.frame.FrameSolver;
 import firmperch.pose.Framed;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
@@ -16,6 +15,10 @@ import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
 import firmperch.stock.Material;
+import firmperch.strength.PinnedEnd;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.units.Gravity;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,7 +67,7 @@ class JointsTest {
         Situation far = Demo.posed(Demo.with("perch.arm.plates.overhang", 0.25), 3, 0, 10);
         int lift = near.study().assembly().indexOf("arm.lift");
         // Only the longer plate's own weight is added: 230 mm of plywood 200 × 18.
-        double plate = 0.23 * 0.2 * 0.018 * 680 * FrameSolver.GRAVITY * 0.64 * Math.cos(Math.toRadians(10));
+        double plate = 0.23 * 0.2 * 0.018 * 680 * Gravity.STANDARD * 0.64 * Math.cos(Math.toRadians(10));
         assertThat(far.potentialSlope(lift) - near.potentialSlope(lift)).isCloseTo(plate, within(1e-9));
     }
 
@@ -104,7 +107,7 @@ class JointsTest {
         double lever = s.posed().beyond(outer).centre().minus(s.posed().at(outer)).radius();
         double couple = weight * lever / (0.11 * Math.cos(Math.toRadians(lift)));
         // Half of the link's own weight, two sticks, hangs on its end and adds a little.
-        assertThat(pull).isCloseTo(couple, within(2 * 0.76 * 0.045 * 0.018 * 660 * FrameSolver.GRAVITY));
+        assertThat(pull).isCloseTo(couple, within(2 * 0.76 * 0.045 * 0.018 * 660 * Gravity.STANDARD));
     }
 
     /**
@@ -167,9 +170,10 @@ class JointsTest {
     void slackIsPartOfTheSag() {
         Project tight = Demo.with("perch.carriage.clearance", 0.0);
         Project loose = Demo.with("perch.carriage.clearance", 0.0008);
-        double drop = Demo.posed(loose, 3, 0, 0).study().question("sag").orElseThrow().at(Demo.posed(loose, 3, 0, 0))
+        double drop = RaisedQuestions.of(Demo.posed(loose, 3, 0, 0).study(), "sag").orElseThrow()
+                .at(Demo.posed(loose, 3, 0, 0))
                 .asked()
-                - Demo.posed(tight, 3, 0, 0).study().question("sag").orElseThrow()
+                - RaisedQuestions.of(Demo.posed(tight, 3, 0, 0).study(), "sag").orElseThrow()
                         .at(Demo.posed(tight, 3, 0, 0)).asked();
         assertThat(drop).isCloseTo(0.0008 / 0.2 * (0.105 + 0.64 + 0.07), within(2e-6));
     }
@@ -180,7 +184,7 @@ class JointsTest {
         double[] sag = new double[2];
         for (int i = 0; i < 2; i++) {
             Situation s = Demo.posed(Demo.with("perch.arm.pivots.tightened", i == 0 ? 4 : 2), 3, 0, 0);
-            sag[i] = s.responses().slack()[0];
+            sag[i] = s.unitLoads().slack()[0];
         }
         assertThat(sag[0]).isZero();
         // Half of the 0.4 mm clearance at the outer pivots, and the couple's share of the tilt: between c/2 and 3·c.
@@ -192,7 +196,7 @@ class JointsTest {
     void whatGoesFirstIsUsedUpByThatMuch() {
         Study study = Study.of(Demo.project());
         Finding first = Assessor.everyPose(Demo.project(), Progress.NONE).finding("load.first");
-        Question<?> friction = study.question("friction@arm.lift").orElseThrow();
+        Question<?> friction = RaisedQuestions.of(study, "friction@arm.lift").orElseThrow();
         Reading loaded = friction.at(study.carrying(first.reading().available()).in(Demo.posed(Demo.project(), 3, 0, 0)
                 .posed().pose()));
         assertThat(loaded.asked() / loaded.safety()).isCloseTo(loaded.available(), within(0.02 * loaded.available()));

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
-import firmperch.check.Study;
 import firmperch.draw.Shape.Point;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;

@@ -26,7 +26,7 @@ class EnvelopeTest {
         for (int i = 0; i < nodes / 3; i++) {
             links.add(new int[]{random.nextInt(nodes), random.nextInt(nodes)});
         }
-        Envelope envelope = Envelope.of(nodes, links);
+        Envelope envelope = Envelope.of(EnvelopePattern.of(nodes, links));
         int size = 6 * nodes;
         DMatrixRMaj full = new DMatrixRMaj(size, size);
         for (int[] link : links) {
@@ -57,7 +57,7 @@ class EnvelopeTest {
 
     @Test
     void whatIsNotHeldIsTold() {
-        Envelope free = Envelope.of(2, List.of(new int[]{0, 1}));
+        Envelope free = Envelope.of(EnvelopePattern.of(2, List.of(new int[]{0, 1})));
         free.spring(0, Vec3.ZERO, Vec3.UP, 100);
         assertThat(free.factor()).isFalse();
     }

@@ -1,14 +1,15 @@
 package firmperch.frame;
 
-import firmperch.body.Vec3;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.Member;
 import firmperch.frame.FrameModel.Support;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
+import firmperch.units.Gravity;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -49,10 +50,10 @@ class FrameSolverTest {
         FrameSolution solution = solved(frame);
         assertThat(-solution.movement(tip, Vec3.ZERO).z() * 1e3).isCloseTo(0.939, within(0.0005));
         // Slope at the tip: PL²/2EI.
-        double slope = 1.5 * FrameSolver.GRAVITY * 0.36 / (2 * EI);
+        double slope = 1.5 * Gravity.STANDARD * 0.36 / (2 * EI);
         assertThat(solution.rotation(tip).radius()).isCloseTo(slope, within(1e-3 * slope));
         // The root holds P·L.
-        assertThat(Math.abs(solution.forces("tube")[4])).isCloseTo(1.5 * FrameSolver.GRAVITY * 0.6, within(1e-6));
+        assertThat(Math.abs(solution.forces("tube")[4])).isCloseTo(1.5 * Gravity.STANDARD * 0.6, within(1e-6));
     }
 
     @Test
@@ -84,7 +85,7 @@ class FrameSolverTest {
     @CsvSource({"false, false, 5", "true, true, 1"})
     void ownWeight(boolean fixedLeft, boolean fixedRight, double factor) {
         double span = 1.2;
-        double w = TUBE.lineMass(HEAVY) * FrameSolver.GRAVITY;
+        double w = TUBE.lineMass(HEAVY) * Gravity.STANDARD;
         double expected = factor * w * Math.pow(span, 4) / (384 * EI);
         FrameSolution solution = solved(span(span, fixedLeft, fixedRight, HEAVY));
         assertThat(-solution.movement(1, Vec3.ZERO).z()).isCloseTo(expected, within(1e-4 * expected));
@@ -107,11 +108,11 @@ class FrameSolverTest {
     void proppedCantilever() {
         FrameModel.Builder frame = new FrameModel.Builder();
         int root = frame.node(Vec3.ZERO);
-        int prop = frame.node(new Vec3(1, 0, 0));
+        int prop = frame.node(Vec3.X);
         frame.fix(root).beam("beam", root, prop, TUBE, HEAVY, Vec3.UP);
         Support under = new Support(prop, Vec3.ZERO, Vec3.UP, 1e9, 0, true);
         frame.support(under);
-        double w = TUBE.lineMass(HEAVY) * FrameSolver.GRAVITY;
+        double w = TUBE.lineMass(HEAVY) * Gravity.STANDARD;
         assertThat(solved(frame).reaction(3)).isCloseTo(3 * w / 8, within(1e-4 * w));
     }
 
@@ -144,7 +145,7 @@ class FrameSolverTest {
         int topLeft = frame.node(new Vec3(0, 0, height));
         int topRight = frame.node(new Vec3(span, 0, height));
         int footRight = frame.node(new Vec3(span, 0, 0));
-        Vec3 across = new Vec3(1, 0, 0);
+        Vec3 across = Vec3.X;
         frame.fix(footLeft).fix(footRight).beam("left", footLeft, topLeft, TUBE, BENDS_ONLY, across)
                 .beam("top", topLeft, topRight, TUBE, BENDS_ONLY, Vec3.UP)
                 .beam("right", footRight, topRight, TUBE, BENDS_ONLY, across).force(topLeft, new Vec3(100, 0, 0));
@@ -221,7 +222,7 @@ class FrameSolverTest {
         feet.forEach(foot -> frame.support(new Support(table, foot, Vec3.UP, 1e5, 1e5, true)));
         frame.mass(table, new Vec3(0.3, 0.3, 0.5), 100);
         FrameSolution solution = solved(frame);
-        double weight = 100 * FrameSolver.GRAVITY;
+        double weight = 100 * Gravity.STANDARD;
         assertThat(solution.reaction(2)).isZero();
         // On three feet it is determinate: the two side feet take W·0.2 each, the near one the rest.
         assertThat(solution.reaction(1)).isCloseTo(0.2 * weight, within(1e-6 * weight));
@@ -241,9 +242,9 @@ class FrameSolverTest {
 
         FrameModel.Builder swings = new FrameModel.Builder();
         int root = swings.node(Vec3.ZERO);
-        int tip = swings.node(new Vec3(1, 0, 0));
+        int tip = swings.node(Vec3.X);
         swings.fix(root).member(new Member("free", root, tip, Vec3.ZERO, Vec3.ZERO, TUBE, WEIGHTLESS, Vec3.UP,
-                EndFixity.HINGE_Y, EndFixity.RIGID)).force(tip, new Vec3(0, 0, -1));
+                EndFixity.HINGE_Y, EndFixity.RIGID)).force(tip, Vec3.DOWN);
         assertThat(FrameSolver.solve(swings.build())).as("a mechanism").isEmpty();
     }
 

@@ -5,9 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
-import firmperch.frame.FrameSolver;
 import firmperch.project.Project;
 import firmperch.search.Prediction;
+import firmperch.study.Situation;
+import firmperch.units.Gravity;
 import firmperch.units.InvalidValue;
 import firmperch.units.UnitSystem;
 import java.time.LocalDate;
@@ -73,11 +74,11 @@ class ComparisonTest {
     @Test
     void pushIsTheTippingPush() {
         Project p = Demo.project();
-        var s = firmperch.check.Situation.of(Demo.with(p, "gear.spare", 0.0));
+        var s = Situation.of(Demo.with(p, "gear.spare", 0.0));
         double slope = p.place().room().slope();
         double lever = s.support().clearance(s.posed().centre()) * Math.cos(slope)
                 - s.posed().centre().z() * Math.sin(slope);
-        double push = s.posed().mass() * FrameSolver.GRAVITY * lever / 1.5;
+        double push = s.posed().mass() * Gravity.STANDARD * lever / 1.5;
         assertThat(Prediction.of(p, inSetPose(p)).predicted()).isCloseTo(push, within(1e-6));
     }
 

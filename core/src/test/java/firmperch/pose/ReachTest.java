@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.body.Assembly;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
-import firmperch.check.Study;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -65,7 +65,7 @@ class ReachTest {
     void aPointInThePlanTurnsTheArmTowardIt() {
         Vec3 goal = new Vec3(-1, 1, 0);
         Pose pose = Reach.to(STUDY.rig(), Pose.of(3, 1.8, 0), STUDY.set().sensorHook(),
-                new Reach.Goal(goal, List.of(new Vec3(1, 0, 0), new Vec3(0, 1, 0)), 0.05));
+                new Reach.Goal(goal, List.of(Vec3.X, Vec3.Y), 0.05));
         Vec3 camera = STUDY.in(pose).sensor();
         assertThat(Math.toDegrees(Math.atan2(camera.y(), camera.x()))).isCloseTo(135, within(0.5));
     }

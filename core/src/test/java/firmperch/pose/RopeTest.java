@@ -9,9 +9,9 @@ import firmperch.body.Builder;
 import firmperch.body.Contact;
 import firmperch.body.Fastening;
 import firmperch.body.Freedom;
-import firmperch.body.Give;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -52,7 +52,7 @@ class RopeTest {
                     new Contact.Bearing(1e6, 100)));
         }
         Piece tube = out.add(base, Piece.cut("Tube", new Solid.Bar(new Section.Rectangle(0.06, 0.06), MAST),
-                Material.ALL.get("spruce-c24")).at(Placement.along(Vec3.ZERO, Vec3.UP, new Vec3(-1, 0, 0))));
+                Material.ALL.get("spruce-c24")).at(Placement.along(Vec3.ZERO, Vec3.UP, Vec3.X.negated())));
         out.fasten("foot", "foot", tube, base, 0, 0, new Fastening.Grip.Cast(Material.ALL.get("spruce-c24")));
         Freedom up = out.freedom("up", "Height", Freedom.Kind.SLIDE, 0.3, 0.9);
         Body carriage = out.body("carriage", base, Placement.HERE, new Motion.Slide(up, Vec3.UP, 1));
@@ -61,9 +61,9 @@ class RopeTest {
         out.add(weight, Piece.owned("Balance", Solid.Bought.box(0.1, 0.1, 0.1, balance)));
         out.joint("up", "carriage", new Joint.Side(base, Vec3.ZERO, List.of(tube)),
                 Joint.Side.of(carriage, Vec3.ZERO),
-                up, Vec3.UP, new Hold.Free(), Give.NONE);
+                up, Vec3.UP, new Hold.Free(), JointStiffness.RIGID);
         out.joint("guide", "guide", Joint.Side.of(base, Vec3.ZERO), Joint.Side.of(weight, Vec3.ZERO), up, Vec3.UP,
-                new Hold.Free(), Give.NONE);
+                new Hold.Free(), JointStiffness.RIGID);
         Tie.Hook over = new Tie.Hook(base, new Vec3(0, 0, MAST), tube);
         Tie.Hook load = new Tie.Hook(carriage, Vec3.ZERO, STIFF);
         Tie.Hook hangs = new Tie.Hook(weight, new Vec3(0.1, 0, 0), STIFF);

@@ -31,7 +31,7 @@ class SpringTest {
         out.part("lever");
         Body base = out.body("base", null, Placement.HERE, new Motion.Fixed());
         Freedom lift = out.freedom("lift", "Lift", Freedom.Kind.HINGE, -1.4, 1.4);
-        Body arm = out.body("arm", base, Placement.HERE, new Motion.Turn(lift, new Vec3(0, -1, 0)));
+        Body arm = out.body("arm", base, Placement.HERE, new Motion.Turn(lift, Vec3.Y.negated()));
         out.station("", "Lever", arm, Vec3.ZERO);
         Solid.Bought box = Solid.Bought.box(0.05, 0.05, 0.05, MASS);
         Vec3 middle = box.massAt(1).centre();

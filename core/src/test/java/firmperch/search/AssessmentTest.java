@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.body.Station;
 import firmperch.check.Finding;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.stock.PremixBag;
+import firmperch.study.Study;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,9 +54,10 @@ class AssessmentTest {
         Project low = Demo.with("place.room.ceiling", 1.98);
         Finding found = Assessor.everyPose(low, Progress.NONE).finding("clear.ceiling");
         double worst = Double.POSITIVE_INFINITY;
-        var study = firmperch.check.Study.of(low);
+        var study = Study.of(low);
         for (var pose : new WorstPose(study).grid()) {
-            worst = Math.min(worst, study.question("clear.ceiling").orElseThrow().at(study.in(pose)).available());
+            worst = Math.min(worst,
+                    RaisedQuestions.of(study, "clear.ceiling").orElseThrow().at(study.in(pose)).available());
         }
         assertThat(worst).isLessThan(-0.03);
         assertThat(found.reading().available()).isLessThan(worst + 0.001);

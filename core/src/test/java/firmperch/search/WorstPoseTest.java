@@ -9,8 +9,7 @@ import firmperch.check.About;
 import firmperch.check.Check;
 import firmperch.check.Finding;
 import firmperch.check.Question;
-import firmperch.check.Situation;
-import firmperch.check.Study;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Verdict;
 import firmperch.param.Described;
 import firmperch.param.Param;
@@ -20,6 +19,8 @@ import firmperch.part.Mounted;
 import firmperch.part.Parts;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
@@ -119,7 +120,7 @@ class WorstPoseTest {
         Finding ceiling = Assessor.everyPose(high, Progress.NONE).finding("clear.ceiling");
         assertThat(ceiling.verdict()).isEqualTo(Verdict.GIVES);
         Study study = Study.of(high);
-        double atStop = study.question("clear.ceiling").orElseThrow()
+        double atStop = RaisedQuestions.of(study, "clear.ceiling").orElseThrow()
                 .at(study.in(Pose.of(0, 0, Math.toRadians(48)))).available();
         assertThat(ceiling.reading().available()).isCloseTo(atStop, within(1e-4));
         assertThat(ceiling.search().proven()).isTrue();
@@ -129,7 +130,7 @@ class WorstPoseTest {
     @Test
     void aProvenBoundIsDerivedAndHolds() {
         Study study = Study.of(Demo.project());
-        for (Question<?> question : study.questions()) {
+        for (Question<?> question : RaisedQuestions.of(study)) {
             if (question.check().certainty() == Check.Certainty.PROVEN
                     && question.about().scope() == About.Scope.EVERY_POSE) {
                 Random random = new Random(3);

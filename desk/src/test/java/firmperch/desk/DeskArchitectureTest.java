@@ -1,6 +1,7 @@
 package firmperch.desk;
 
 import static com.tngtech.archunit.core.domain.properties.HasModifiers.Predicates.modifier;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -9,12 +10,20 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
-import firmperch.desk.frame.Views;
+import firmperch.Layers;
 import firmperch.part.Part;
+import java.util.List;
 
 /** Views read assessments and send edits; the command line knows no window. */
 @AnalyzeClasses(packages = "firmperch.desk", importOptions = ImportOption.DoNotIncludeTests.class)
 class DeskArchitectureTest {
+    /** Every package there is; each may use those before it, and no other. */
+    private static final List<String> ORDER = List.of("document", "widget", "draw", "form", "panel", "shot", "gear",
+            "place",
+            "perch", "steady", "ballast", "make", "prove", "frame", "cli", "app", "");
+
+    @ArchTest
+    static final ArchRule EACH_USES_THOSE_BEFORE_IT = classes().should(new Layers("firmperch.desk.", ORDER));
 
     @ArchTest
     static final ArchRule COMMAND_LINE_WITHOUT_JAVAFX = noClasses().that().resideInAPackage("firmperch.desk.cli..")
@@ -28,7 +37,7 @@ class DeskArchitectureTest {
 
     @ArchTest
     static final ArchRule NOBODY_NAMES_A_PART = noClasses().should()
-            .dependOnClassesThat(JavaClass.Predicates.resideInAPackage("firmperch.part")
+            .dependOnClassesThat(JavaClass.Predicates.resideInAPackage("firmperch.part..")
                     .and(JavaClass.Predicates.assignableTo(Part.class)).and(modifier(JavaModifier.FINAL)));
 
     /** What the toolkit does not promise may be gone with its next version. */

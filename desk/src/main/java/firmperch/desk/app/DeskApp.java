@@ -44,7 +44,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     private Document document;
     private DeskView desk;
     private Sheets sheets;
-    private Keeping keeping;
+    private AutoSave keeping;
     private FileDesk files;
     private Exports exports;
     private Shortcuts shortcuts;
@@ -130,7 +130,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     void begin() {
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
         load(OTHER_FONTS);
-        keeping = new Keeping(document, copies, () -> desk != null && desk.busy());
+        keeping = new AutoSave(document, copies, () -> desk != null && desk.busy());
         files = new FileDesk(document, recent, settings, copies, keeping, questions, this::say);
         exports = new Exports(document, settings, questions, this::say);
         shortcuts = new Shortcuts(keys());

@@ -5,14 +5,14 @@ import firmperch.desk.document.Document;
 import firmperch.desk.document.LogFile;
 import firmperch.desk.document.RecentFiles;
 import firmperch.desk.document.Settings;
+import firmperch.disk.DiskTrouble;
+import firmperch.disk.WholeFile;
 import firmperch.file.ChangedOutside;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
 import firmperch.file.WorkCopy;
-import firmperch.make.DiskTrouble;
-import firmperch.make.WholeFile;
 import firmperch.part.Kind;
 import firmperch.part.Parts;
 import firmperch.project.Policy;
@@ -47,7 +47,7 @@ final class FileDesk {
     private final RecentFiles recent;
     private final Settings settings;
     private final Copies copies;
-    private final Keeping keeping;
+    private final AutoSave keeping;
     private final Consumer<String> say;
     private final ExecutorService disk = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "disk");
@@ -57,7 +57,7 @@ final class FileDesk {
     private Questions questions;
     private boolean saving;
 
-    FileDesk(Document document, RecentFiles recent, Settings settings, Copies copies, Keeping keeping,
+    FileDesk(Document document, RecentFiles recent, Settings settings, Copies copies, AutoSave keeping,
             Questions questions, Consumer<String> say) {
         this.document = document;
         this.recent = recent;

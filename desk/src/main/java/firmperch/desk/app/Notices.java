@@ -1,6 +1,6 @@
 package firmperch.desk.app;
 
-import firmperch.desk.widget.Gradual;
+import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.Words;
 import java.io.IOException;
 import java.io.InputStream;
@@ -27,7 +27,7 @@ final class Notices {
 
     /** The text, a paragraph after the other: all of it at once takes long to break into lines. */
     static Sheet<Void> sheet() {
-        Gradual text = new Gradual();
+        IncrementalColumn text = new IncrementalColumn();
         text.setId("notices");
         text.setSpacing(9);
         text.fill(
@@ -36,7 +36,7 @@ final class Notices {
     }
 
     /** What is longer than a sheet should be high. */
-    static ScrollPane page(Gradual content) {
+    static ScrollPane page(IncrementalColumn content) {
         content.getStyleClass().add("page");
         ScrollPane page = new ScrollPane(content);
         page.setFitToWidth(true);

@@ -1,6 +1,5 @@
 package firmperch.desk.app;
 
-import firmperch.check.Situation;
 import firmperch.draw.AngleView;
 import firmperch.draw.PlanView;
 import firmperch.draw.Scene;
@@ -12,6 +11,7 @@ import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
+import firmperch.study.Situation;
 import java.nio.file.Path;
 import java.util.concurrent.CompletableFuture;
 

@@ -1,7 +1,7 @@
 package firmperch.desk.app;
 
 import firmperch.desk.form.Form;
-import firmperch.desk.widget.Gradual;
+import firmperch.desk.widget.IncrementalColumn;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -71,7 +71,7 @@ final class Shortcuts {
 
     /** The list of them. */
     Sheet<Void> sheet() {
-        Gradual list = new Gradual();
+        IncrementalColumn list = new IncrementalColumn();
         list.setId("shortcuts");
         list.fill(
                 Stream.concat(keys.stream(), ELSEWHERE.stream()).<Supplier<Node>>map(key -> () -> line(key)).toList());

@@ -1,7 +1,7 @@
 package firmperch.desk.app;
 
-import firmperch.desk.frame.Step;
 import firmperch.desk.cli.CheckCommand;
+import firmperch.desk.frame.Step;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -7,7 +7,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.Column;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
@@ -26,7 +26,7 @@ import javafx.scene.control.Label;
 public final class BallastPanel implements Panel {
     private final Document document;
     private final Background background = new Background("ballast");
-    private final Column box = new Column();
+    private final CachedVBox box = new CachedVBox();
     private final Label answer = new Label();
     private final Label bags = new Label();
     private final Button apply = new Button("Pour that much");

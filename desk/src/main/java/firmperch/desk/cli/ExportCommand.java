@@ -1,11 +1,11 @@
 package firmperch.desk.cli;
 
+import firmperch.disk.WholeFile;
 import firmperch.file.ProjectFile;
 import firmperch.make.BuildPack;
 import firmperch.make.Lists;
 import firmperch.make.MakingPlan;
 import firmperch.make.Printable;
-import firmperch.make.WholeFile;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;

@@ -1,8 +1,8 @@
 package firmperch.desk.cli;
 
 import firmperch.desk.document.LogFile;
+import firmperch.disk.DiskTrouble;
 import firmperch.file.UnusableFile;
-import firmperch.make.DiskTrouble;
 import firmperch.units.InvalidValue;
 import java.io.BufferedOutputStream;
 import java.io.FileDescriptor;
@@ -10,8 +10,8 @@ import java.io.FileOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintWriter;
-import java.nio.file.FileSystemException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystemException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;

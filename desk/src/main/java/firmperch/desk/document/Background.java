@@ -1,7 +1,7 @@
 package firmperch.desk.document;
 
+import firmperch.disk.DiskTrouble;
 import firmperch.file.UnusableFile;
-import firmperch.make.DiskTrouble;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
@@ -50,7 +50,7 @@ public final class Background {
         };
         Thread.ofPlatform().daemon().name(name).start(() -> {
             try {
-                T result = Crew.ASKED.compute(() -> work.apply(progress));
+                T result = Workers.ASKED.compute(() -> work.apply(progress));
                 hand(mine, () -> done.accept(result));
             } catch (CancellationException overtaken) {
                 LOG.debug("{} overtaken", name);

@@ -1,10 +1,10 @@
 package firmperch.desk.document;
 
+import firmperch.disk.DiskTrouble;
+import firmperch.disk.WholeFile;
 import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
 import firmperch.file.WorkCopy;
-import firmperch.make.DiskTrouble;
-import firmperch.make.WholeFile;
 import firmperch.project.Project;
 import java.io.IOException;
 import java.nio.channels.FileChannel;

@@ -1,8 +1,8 @@
 package firmperch.desk.document;
 
+import firmperch.check.Finding;
 import firmperch.file.Stamp;
 import firmperch.file.WorkCopy;
-import firmperch.check.Finding;
 import firmperch.project.Difference;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
@@ -261,17 +261,17 @@ public final class Document {
         run(mine, from.complete() ? 250 : 50, () -> {
             Assessment every = from.complete()
                     ? from
-                    : Crew.SEARCH.compute(() -> Assessor.everyPose(from.project(),
+                    : Workers.SEARCH.compute(() -> Assessor.everyPose(from.project(),
                             (share, what) -> report(mine, share * 0.2, what)));
             publish(mine, every, false);
             // What the sentence tells comes first, then how far it reaches, the rest of the cures after them.
-            Assessment told = Crew.SEARCH
+            Assessment told = Workers.SEARCH
                     .compute(() -> Assessor.withCheapest(every, (share, what) -> report(mine, 0.2, what)));
             publish(mine, told, false);
-            Assessment reaches = Crew.SEARCH
+            Assessment reaches = Workers.SEARCH
                     .compute(() -> Assessor.withCoverage(told, (share, what) -> report(mine, 0.25, what)));
             publish(mine, reaches, false);
-            publish(mine, Crew.SEARCH.compute(() -> Assessor.withCures(reaches,
+            publish(mine, Workers.SEARCH.compute(() -> Assessor.withCures(reaches,
                     (share, what) -> report(mine, 0.3 + share * 0.7, what))), true);
         });
     }
@@ -311,7 +311,7 @@ public final class Document {
     }
 
     private void report(long mine, double share, String what) {
-        Crew.ASKED.giveWay(() -> mine == generation);
+        Workers.ASKED.giveWay(() -> mine == generation);
         if (mine != generation) {
             throw new CancellationException();
         }
@@ -339,7 +339,7 @@ public final class Document {
         working.set("looking for cures");
         run(mine, 0,
                 () -> publish(mine,
-                        Crew.SEARCH.compute(
+                        Workers.SEARCH.compute(
                                 () -> Assessor.withCures(from, of, (share, what) -> report(mine, share, what))),
                         true));
     }

@@ -1,6 +1,6 @@
 package firmperch.desk.document;
 
-import firmperch.make.WholeFile;
+import firmperch.disk.WholeFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.Reader;

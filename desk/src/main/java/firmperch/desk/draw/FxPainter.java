@@ -1,6 +1,5 @@
 package firmperch.desk.draw;
 
-import firmperch.desk.widget.Words;
 import firmperch.draw.Drawing;
 import firmperch.draw.Ink;
 import firmperch.draw.Shape;

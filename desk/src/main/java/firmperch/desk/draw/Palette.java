@@ -1,6 +1,5 @@
 package firmperch.desk.draw;
 
-import firmperch.desk.widget.Words;
 import firmperch.draw.Ink;
 import java.util.EnumMap;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package firmperch.desk.form;
 
-import firmperch.desk.widget.Column;
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.project.Project;
@@ -27,7 +27,7 @@ import javafx.scene.layout.Region;
  * A label, an editor and, where the last entry was refused, a sentence that says why; the project keeps its last good
  * value until then.
  */
-final class FieldRow extends Column {
+final class FieldRow extends CachedVBox {
     /** A field's property: true while something has been typed in it that is not taken yet. */
     static final String UNTAKEN = "untaken";
 

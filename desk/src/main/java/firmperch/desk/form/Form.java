@@ -1,7 +1,7 @@
 package firmperch.desk.form;
 
 import firmperch.desk.document.Document;
-import firmperch.desk.widget.Gradual;
+import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.Words;
 import firmperch.project.Project;
 import java.util.ArrayList;
@@ -10,7 +10,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 
 /** Fields under each other, edited in place. */
-public final class Form extends Gradual {
+public final class Form extends IncrementalColumn {
     /** True while something has been typed in a field that is not taken yet: then undo is the field's own. */
     public static boolean untaken(javafx.scene.control.TextInputControl field) {
         return field.getProperties().containsKey(FieldRow.UNTAKEN)

@@ -15,8 +15,8 @@ import firmperch.desk.place.PlacePanel;
 import firmperch.desk.prove.ProvePanel;
 import firmperch.desk.shot.ShotPanel;
 import firmperch.desk.steady.SteadyPanel;
-import firmperch.desk.widget.Gradual;
-import firmperch.desk.widget.Island;
+import firmperch.desk.widget.IncrementalColumn;
+import firmperch.desk.widget.LayoutIsland;
 import firmperch.desk.widget.OverFrames;
 import firmperch.draw.Ghost;
 import firmperch.draw.Scene;
@@ -98,11 +98,11 @@ public final class DeskView extends BorderPane {
         views.dragging().addListener((o, was, is) -> bar.hold(is));
         coloured.addAll(List.of(header, bar, views, loadPath));
         setTop(header);
-        setLeft(new Island(loadPath));
+        setLeft(new LayoutIsland(loadPath));
         VBox centre = new VBox(bar, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
-        setRight(new Island(sides));
+        setRight(new LayoutIsland(sides));
         document.assessment().addListener((o, was, is) -> refresh());
         middle.getChildren().setAll(views);
         choose(chosenAtFirst(document));
@@ -248,7 +248,7 @@ public final class DeskView extends BorderPane {
 
     private void colour(Parent part) {
         if (part.getStyleClass().contains(DARK) != dark) {
-            Gradual.without(part, () -> {
+            IncrementalColumn.without(part, () -> {
                 if (dark) {
                     part.getStyleClass().add(DARK);
                 } else {

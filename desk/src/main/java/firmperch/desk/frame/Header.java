@@ -2,6 +2,7 @@ package firmperch.desk.frame;
 
 import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
@@ -41,7 +42,7 @@ final class Header extends HBox {
         HBox title = new HBox(10, logo, new VBox(name, studio));
         title.getStyleClass().add("title-block");
         getStyleClass().add("header");
-        getChildren().addAll(title, LoadPath.spacer(), VerdictBar.whole(steps(go)), LoadPath.spacer(),
+        getChildren().addAll(title, Spacer.wide(), VerdictBar.whole(steps(go)), Spacer.wide(),
                 VerdictBar.whole(tools(host)));
         document.file().addListener((o, was, is) -> showName());
     }

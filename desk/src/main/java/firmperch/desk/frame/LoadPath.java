@@ -3,6 +3,7 @@ package firmperch.desk.frame;
 import firmperch.body.Contact;
 import firmperch.body.Station;
 import firmperch.check.Finding;
+import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.Words;
@@ -26,7 +27,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
@@ -58,7 +58,7 @@ public final class LoadPath extends VBox {
         Label title = Words.heading("Load path");
         Label left = new Label("left over");
         left.getStyleClass().add("hint");
-        head = new HBox(title, spacer(), left);
+        head = new HBox(title, Spacer.wide(), left);
         head.getStyleClass().add("load-path-head");
         list.setFillWidth(true);
         line.setMouseTransparent(true);
@@ -67,12 +67,6 @@ public final class LoadPath extends VBox {
         stack.layoutBoundsProperty().addListener((o, was, is) -> Platform.runLater(this::drawFlow));
         floor.getStyleClass().add("floor-label");
         getChildren().addAll(head, stack, floor);
-    }
-
-    public static Region spacer() {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        return gap;
     }
 
     void select(Station station) {

@@ -6,7 +6,6 @@ import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
@@ -26,7 +25,8 @@ import firmperch.pose.Rig;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.search.Assessment;
-import firmperch.search.Hand;
+import firmperch.search.DragSolver;
+import firmperch.study.Situation;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.List;
@@ -64,7 +64,7 @@ public final class Views extends VBox {
     private record Nothing() implements Held {}
 
     /** A point of the rig, to be brought where the hand goes; off is from the hand to it, in the drawing. */
-    private record Point(Hand hand, double offX, double offY) implements Held {}
+    private record Point(DragSolver hand, double offX, double offY) implements Held {}
 
     /** The whole rig. */
     private record Base(double offX, double offY) implements Held {}
@@ -152,7 +152,7 @@ public final class Views extends VBox {
         double y = pane.metresY(e.getY());
         Shape.Point camera = view.at(s.inRoom(s.sensor()));
         if (Math.hypot(pane.pixelX(camera.x()) - e.getX(), pane.pixelY(camera.y()) - e.getY()) < GRAB) {
-            return new Point(new Hand(s, s.sensorHook()), camera.x() - x, camera.y() - y);
+            return new Point(new DragSolver(s, s.sensorHook()), camera.x() - x, camera.y() - y);
         }
         Optional<Piece> piece = Pick.piece(s, view, x, y);
         if (piece.isEmpty()) {
@@ -160,7 +160,7 @@ public final class Views extends VBox {
         }
         Body body = piece.get().body();
         if (moves(body)) {
-            return new Point(new Hand(s, grip(s, body, view, x, y)), 0, 0);
+            return new Point(new DragSolver(s, grip(s, body, view, x, y)), 0, 0);
         }
         Stance stance = document.project().stance();
         return view == View.ABOVE ? new Base(stance.x() - x, stance.y() - y) : new Nothing();
@@ -208,7 +208,7 @@ public final class Views extends VBox {
                 Reach.Goal wanted = new Reach.Goal(s.inPerch(room),
                         List.of(s.turnedBack(view.right()), s.turnedBack(view.up())), NEAR);
                 // From where it was taken up, so that only where the hand is now counts, not how it came there.
-                Hand.Brought brought = p.hand.to(wanted);
+                DragSolver.Brought brought = p.hand.to(wanted);
                 inTheWay = brought.inTheWay();
                 pose(_ -> brought.pose());
             }

@@ -8,9 +8,9 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.Column;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Card;
-import firmperch.desk.widget.Gradual;
+import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.part.Gear;
@@ -36,8 +36,8 @@ public final class GearPanel implements Panel {
     private static final int MOST = 50;
 
     private final Document document;
-    private final Column box = new Column();
-    private final Gradual items = new Gradual();
+    private final CachedVBox box = new CachedVBox();
+    private final IncrementalColumn items = new IncrementalColumn();
     private final Label total = new Label();
     private final Label refused = new Label();
     private final Form spare;

@@ -2,8 +2,8 @@ package firmperch.desk.make;
 
 import firmperch.desk.document.Background;
 import firmperch.desk.panel.Panel;
-import firmperch.desk.widget.Column;
-import firmperch.desk.widget.Gradual;
+import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.TableRow;
 import firmperch.desk.widget.Words;
 import firmperch.make.CutPiece;
@@ -33,10 +33,10 @@ public final class MakePanel implements Panel {
     private static final double[] CUTS = {16, 5, 17, 9, 9, 9, 35};
     private static final double[] BOUGHT = {52, 6, 10, 32};
 
-    private final Column side = new Column();
-    private final Gradual lists = new Gradual();
+    private final CachedVBox side = new CachedVBox();
+    private final IncrementalColumn lists = new IncrementalColumn();
     private final ScrollPane scroll = new ScrollPane(lists);
-    private final Gradual order = new Gradual();
+    private final IncrementalColumn order = new IncrementalColumn();
     private final Label unprintable = Words.of("caution", "");
     private final Background printing = new Background("printable");
     private Assessment shown;
@@ -57,7 +57,7 @@ public final class MakePanel implements Panel {
         csv.setOnAction(e -> exportLists.run());
         Label heading = Words.heading("Order of work");
         Label cautions = Words.of("caution", String.join("\n", MakingPlan.cautions()));
-        Column buttons = new Column(8, pack, csv);
+        CachedVBox buttons = new CachedVBox(8, pack, csv);
         pack.setMaxWidth(Double.MAX_VALUE);
         csv.setMaxWidth(Double.MAX_VALUE);
         pack.getStyleClass().add("strong");

@@ -1,14 +1,14 @@
 package firmperch.desk.panel;
 
-import firmperch.desk.widget.Column;
-import firmperch.desk.widget.Gradual;
+import firmperch.check.Finding;
+import firmperch.check.Verdict;
+import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.OverFrames;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.WideButton;
 import firmperch.desk.widget.Words;
-import firmperch.check.Finding;
-import firmperch.check.Verdict;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -26,7 +26,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 /** Findings with what is asked and available; each opens to its formula, source, worst pose and cures. */
-public final class ReasonList extends Gradual {
+public final class ReasonList extends IncrementalColumn {
     /** What the list can be told to do. */
     public interface Actions {
         /** Shows a finding's worst pose as a ghost. */
@@ -100,7 +100,7 @@ public final class ReasonList extends Gradual {
         rows.forEach(Row::follow);
     }
 
-    private static final class Row extends Column {
+    private static final class Row extends CachedVBox {
         private final Actions actions;
         private final StatusMark mark = new StatusMark(16);
         private final Label question = new Label();
@@ -112,10 +112,10 @@ public final class ReasonList extends Gradual {
         private final Label numbers = Words.of("numbers", "");
         private final Label source = Words.of("hint", "");
         private final Label search = Words.of("hint", "");
-        private final Column worst = new Column(4);
-        private final Column cures = new Column(4);
+        private final CachedVBox worst = new CachedVBox(4);
+        private final CachedVBox cures = new CachedVBox(4);
         private final Hyperlink seek = new Hyperlink("look for what would better it");
-        private final Column detail = new Column(formula, numbers, source, worst, cures, seek);
+        private final CachedVBox detail = new CachedVBox(formula, numbers, source, worst, cures, seek);
         private final Set<String> open;
         private List<Finding.Cure> shownCures = List.of();
         private boolean sought;
@@ -135,7 +135,7 @@ public final class ReasonList extends Gradual {
             bar.setMaxWidth(Double.MAX_VALUE);
             HBox line = new HBox(8, mark, question, figures);
             line.setAlignment(Pos.CENTER_LEFT);
-            Column box = new Column(3, line, bar);
+            CachedVBox box = new CachedVBox(3, line, bar);
             head = new WideButton(box, "reason-head");
             head.setOnAction(e -> {
                 if (head.isSelected()) {
@@ -227,7 +227,7 @@ public final class ReasonList extends Gradual {
         effect.getStyleClass().add("cure-effect");
         VerdictStyle.set(effect, cure.verdict());
         effect.setWrapText(true);
-        Column box = new Column(what, effect);
+        CachedVBox box = new CachedVBox(what, effect);
         if (!cure.worsens().isEmpty()) {
             Label but = new Label("but then: " + String.join(" ", cure.worsens()));
             but.getStyleClass().add("hint");

@@ -7,7 +7,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.Column;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.part.Kind;
@@ -28,7 +28,7 @@ import javafx.scene.control.MenuItem;
 /** The chosen station's part, as it is built, then its reasons and what would cure it. */
 public final class PerchPanel implements Panel {
     private final Document document;
-    private final Column box = new Column();
+    private final CachedVBox box = new CachedVBox();
     private final Label title = new Label();
     private final Label place = new Label();
     private final Form form;

@@ -6,7 +6,7 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.Column;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
@@ -16,7 +16,7 @@ import javafx.scene.control.Label;
 
 /** The room, the bench, and where the perch stands between them. */
 public final class PlacePanel implements Panel {
-    private final Column box = new Column();
+    private final CachedVBox box = new CachedVBox();
     private final List<Form> forms;
     private final ReasonList reasons;
     private final Label reach = Words.of("hint", "");

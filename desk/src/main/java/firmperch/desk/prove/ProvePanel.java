@@ -1,10 +1,10 @@
 package firmperch.desk.prove;
 
-import firmperch.desk.widget.Column;
-import firmperch.desk.widget.Card;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.panel.Panel;
+import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.Card;
 import firmperch.desk.widget.Words;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
@@ -31,8 +31,8 @@ import javafx.util.StringConverter;
 /** What was measured on the built perch, beside what was predicted, with the difference in words. */
 public final class ProvePanel implements Panel {
     private final Document document;
-    private final Column side = new Column();
-    private final Column list = new Column();
+    private final CachedVBox side = new CachedVBox();
+    private final CachedVBox list = new CachedVBox();
     private final TextField date = new TextField(LocalDate.now().toString());
     private final ComboBox<Measurement.Kind> kind = new ComboBox<>();
     private final TextField value = new TextField();

@@ -1,6 +1,5 @@
 package firmperch.desk.shot;
 
-import firmperch.check.Situation;
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
@@ -8,16 +7,17 @@ import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.Column;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
+import firmperch.study.Situation;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
 public final class ShotPanel implements Panel {
-    private final Column box = new Column();
+    private final CachedVBox box = new CachedVBox();
     private final Label answer = Words.of("answer", "");
     private final Form shot;
     private final ReasonList reasons;

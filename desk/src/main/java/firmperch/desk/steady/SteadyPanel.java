@@ -1,15 +1,15 @@
 package firmperch.desk.steady;
 
-import firmperch.check.Situation;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.Column;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -17,7 +17,7 @@ import javafx.scene.control.TitledPane;
 
 /** Every reason, the weakest first, and what is asked of a perch. */
 public final class SteadyPanel implements Panel {
-    private final Column box = new Column();
+    private final CachedVBox box = new CachedVBox();
     private final Label now = Words.of("answer", "");
     private final ReasonList reasons;
     private final Form policy;

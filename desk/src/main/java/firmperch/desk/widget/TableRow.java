@@ -5,7 +5,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 
 /** A row of a table whose words wrap within their columns; rows of the same shares stand in line. */
-public final class TableRow extends Column {
+public final class TableRow extends CachedVBox {
     private TableRow(String style, double[] shares, String... cells) {
         GridPane row = new GridPane();
         row.getStyleClass().add("table");

@@ -5,10 +5,10 @@ import javafx.scene.control.ToggleButton;
 
 /** A button as wide as its place, whose words wrap: its height follows from its width. */
 public final class WideButton extends ToggleButton {
-    private final Column content;
+    private final CachedVBox content;
 
     /** A button that shows that content; the style class replaces the usual look. */
-    public WideButton(Column content, String styleClass) {
+    public WideButton(CachedVBox content, String styleClass) {
         this.content = content;
         setGraphic(content);
         getStyleClass().setAll(styleClass);

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.body.Vec3;
-import firmperch.check.Situation;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.file.ProjectFile;
 import firmperch.project.Project;
+import firmperch.study.Situation;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -2,7 +2,6 @@ package firmperch.desk.app;
 
 import firmperch.desk.document.Copies;
 import firmperch.desk.frame.Step;
-import firmperch.desk.widget.Words;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;

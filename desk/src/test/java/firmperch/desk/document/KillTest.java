@@ -2,13 +2,13 @@ package firmperch.desk.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.disk.WholeFile;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
 import firmperch.make.BuildPack;
 import firmperch.make.Lists;
 import firmperch.make.MakingPlan;
-import firmperch.make.WholeFile;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;

@@ -1,0 +1,33 @@
+package firmperch.check;
+
+import firmperch.study.Study;
+import java.util.List;
+import java.util.Optional;
+
+/** Every question that a rig raises: each check asked of each of its subjects. */
+public final class RaisedQuestions {
+    private static final Study.Derived<List<Question<?>>> ALL = new Study.Derived<>(study -> Checks.ALL.stream()
+            .<Question<?>>flatMap(check -> asked(check, study).stream()).toList());
+
+    private RaisedQuestions() {
+    }
+
+    private static <T> List<Question<T>> asked(Check<T> check, Study study) {
+        return check.subjects(study).stream().map(subject -> new Question<>(check, subject)).toList();
+    }
+
+    /** All that a rig raises, in the checks' order; worked out once an edit. */
+    public static List<Question<?>> of(Study study) {
+        return study.get(ALL);
+    }
+
+    /** The question of that id, if the rig raises it. */
+    public static Optional<Question<?>> of(Study study, String id) {
+        return of(study).stream().filter(q -> q.id().equals(id)).findFirst();
+    }
+
+    /** The same question asked of another rig, if that raises it; without asking it all the others. */
+    public static Optional<? extends Question<?>> same(Question<?> question, Study study) {
+        return asked(question.check(), study).stream().filter(q -> q.id().equals(question.id())).findFirst();
+    }
+}

@@ -1,0 +1,138 @@
+package firmperch.clearance;
+
+import firmperch.body.Body;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Vec3;
+import firmperch.pose.CellBounds;
+import firmperch.pose.Posed;
+import java.util.List;
+import java.util.function.Predicate;
+
+/**
+ * How near a rig's pieces are to the room's surfaces and to each other, in a pose or in a whole cell of poses. A ball around
+ * each piece tells most of them apart; only what could matter is measured by its own shape.
+ */
+public final class Clearance {
+    /** Further than that two pieces of a rig need not be told exactly, m. */
+    private static final double FAR = 0.1;
+    /** Nor, in a cell of poses, further than that. */
+    private static final double CLEAR = 0.01;
+
+    private final Posed posed;
+    private final CellBounds cell;
+    private final Placement room;
+    private final List<Piece> pieces;
+    private final List<BoundingSphere> spheres;
+    private final Vec3[] middles;
+
+    /**
+     * Of a rig in a pose.
+     *
+     * @param cell of poses around it, in all of which what is told holds; null for the one
+     * @param room where the rig's axes lie in the room's
+     * @param spheres one around each piece of the assembly, in its order
+     */
+    public Clearance(Posed posed, CellBounds cell, Placement room, List<BoundingSphere> spheres) {
+        this.posed = posed;
+        this.cell = cell;
+        this.room = room;
+        this.spheres = spheres;
+        pieces = posed.rig().assembly().pieces();
+        middles = new Vec3[spheres.size()];
+        for (int i = 0; i < middles.length; i++) {
+            middles[i] = posed.point(spheres.get(i).body(), spheres.get(i).middle());
+        }
+    }
+
+    private double loose(Body body, boolean upright) {
+        return cell == null ? 0 : upright ? cell.rise(body) : cell.of(body);
+    }
+
+    /**
+     * Furthest that any of these bodies reaches in a direction of the room, m from the room's origin; −∞ where there are none.
+     *
+     * @param enough how far it is looked for; anything beyond is told as it comes
+     */
+    public double furthest(Vec3 direction, Predicate<Body> which, double enough) {
+        Vec3 own = room.inward(direction);
+        double origin = room.origin().dot(direction);
+        boolean upright = direction.radius() == 0;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
+            Body body = pieces.get(i).body();
+            if (which.test(body)) {
+                double beside = origin + loose(body, upright);
+                if (middles[i].dot(own) + spheres.get(i).radius() + beside > most) {
+                    most = Math.max(most, posed.reach(pieces.get(i), own) + beside);
+                }
+            }
+        }
+        return most;
+    }
+
+    /** The same, as far as they reach. */
+    public double furthest(Vec3 direction, Predicate<Body> which) {
+        return furthest(direction, which, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * Least distance of these bodies from a box along the room's axes, m: 0 where they overlap, ∞ where there are none.
+     *
+     * @param exactly beyond which the widest gap along any axis will do
+     */
+    public double fromBox(Vec3 low, Vec3 high, Predicate<Body> which, double exactly) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = pieces.size() - 1; i >= 0; i--) {
+            Piece piece = pieces.get(i);
+            double loose = loose(piece.body(), false);
+            if (which.test(piece.body())
+                    && outside(room.point(middles[i]), low, high) - spheres.get(i).radius() - loose < least) {
+                double gap = gap(piece, low, high) - loose;
+                least = Math.min(least, gap < Math.min(least, exactly) ? exact(piece, low, high) - loose : gap);
+            }
+        }
+        return Math.max(0, least);
+    }
+
+    /** How far a point lies outside a box, m. */
+    private static double outside(Vec3 p, Vec3 low, Vec3 high) {
+        double x = Math.max(0, Math.max(low.x() - p.x(), p.x() - high.x()));
+        double y = Math.max(0, Math.max(low.y() - p.y(), p.y() - high.y()));
+        double z = Math.max(0, Math.max(low.z() - p.z(), p.z() - high.z()));
+        return Math.sqrt(x * x + y * y + z * z);
+    }
+
+    /** The widest gap along any axis between a piece and a box, m: no more than their distance. */
+    private double gap(Piece piece, Vec3 low, Vec3 high) {
+        return Math.max(gap(piece, Vec3.X, low.x(), high.x()),
+                Math.max(gap(piece, Vec3.Y, low.y(), high.y()), gap(piece, Vec3.UP, low.z(), high.z())));
+    }
+
+    private double gap(Piece piece, Vec3 axis, double low, double high) {
+        Vec3 own = room.inward(axis);
+        double origin = room.origin().dot(axis);
+        return Math.max(low - origin - posed.reach(piece, own),
+                origin - posed.reach(piece, own.times(-1)) - high);
+    }
+
+    private double exact(Piece piece, Vec3 low, Vec3 high) {
+        return Gjk.distance(d -> room.point(posed.furthest(piece, room.inward(d))),
+                d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
+                        d.z() > 0 ? high.z() : low.z()),
+                Vec3.UP, Double.POSITIVE_INFINITY);
+    }
+
+    /** Least distance between pieces that may run into each other, m. */
+    public double within(CollisionGroup group) {
+        double far = cell == null ? FAR : CLEAR;
+        double least = Double.POSITIVE_INFINITY;
+        for (CollisionPair pair : group.pairs()) {
+            least = Math.min(least, pair.distance(posed, cell, middles, Math.min(least, far)));
+            if (least == 0) {
+                break;
+            }
+        }
+        return least;
+    }
+}

@@ -1,0 +1,75 @@
+package firmperch.kind;
+
+import firmperch.part.Kind;
+import firmperch.part.PartLibrary;
+import firmperch.part.PartType;
+import firmperch.part.arm.BentPlateArm;
+import firmperch.part.arm.LevelArm;
+import firmperch.part.arm.SlidingBeam;
+import firmperch.part.balance.BalanceBar;
+import firmperch.part.balance.RopeWeight;
+import firmperch.part.base.CastBox;
+import firmperch.part.base.Tripod;
+import firmperch.part.base.WheelBoard;
+import firmperch.part.head.CameraScrew;
+import firmperch.part.head.PanTiltHead;
+import firmperch.part.head.TiltHead;
+import firmperch.part.overhead.BeamRails;
+import firmperch.part.overhead.CeilingRails;
+import firmperch.part.overhead.RailBridge;
+import firmperch.part.overhead.TrolleyPlate;
+import firmperch.part.overhead.Turntable;
+import firmperch.part.portal.BarClamp;
+import firmperch.part.portal.Crossbar;
+import firmperch.part.portal.PipeFeet;
+import firmperch.part.upright.DoubleMast;
+import firmperch.part.upright.DropOnBlock;
+import firmperch.part.upright.MastCarriage;
+import firmperch.part.upright.PinnedPost;
+import java.util.List;
+import java.util.Map;
+
+/** The parts and kinds that the program ships with; a new one is a new row here. */
+public final class StandardParts implements PartLibrary {
+    @Override
+    public List<PartType<?>> parts() {
+        return List.of(new PartType<>("cast-box", "Cast box on casters", CastBox.PARAMS),
+                new PartType<>("pinned-post", "Post with pin holes", PinnedPost.PARAMS),
+                new PartType<>("drop-on-block", "Drop-on block", DropOnBlock.PARAMS),
+                new PartType<>("level-arm", "Level-keeping arm", LevelArm.PARAMS),
+                new PartType<>("tilt-head", "Tilting head", TiltHead.PARAMS),
+                new PartType<>("pipe-feet", "Feet of threaded pipe", PipeFeet.PARAMS),
+                new PartType<>("crossbar", "Crossbar of threaded pipe", Crossbar.PARAMS),
+                new PartType<>("bar-clamp", "Bar clamp with latch", BarClamp.PARAMS),
+                new PartType<>("tripod", "Tripod", Tripod.PARAMS),
+                new PartType<>("pan-tilt-head", "Pan and tilt head", PanTiltHead.PARAMS),
+                new PartType<>("balance-bar", "Balanced bar", BalanceBar.PARAMS),
+                new PartType<>("camera-screw", "Camera screw", CameraScrew.PARAMS),
+                new PartType<>("ceiling-rails", "Rails under joists", CeilingRails.PARAMS),
+                new PartType<>("beam-rails", "Rails under a beam", BeamRails.PARAMS),
+                new PartType<>("rail-bridge", "Cross rails on hangers", RailBridge.PARAMS),
+                new PartType<>("trolley-plate", "Trolley plate", TrolleyPlate.PARAMS),
+                new PartType<>("turntable", "Turntable with a hanging plate", Turntable.PARAMS),
+                new PartType<>("bent-plate-arm", "Level-keeping arm with a bent plate", BentPlateArm.PARAMS),
+                new PartType<>("wheel-board", "Board on casters with a slab", WheelBoard.PARAMS),
+                new PartType<>("double-mast", "Braced mast of two tubes", DoubleMast.PARAMS),
+                new PartType<>("mast-carriage", "Carriage on a mast", MastCarriage.PARAMS),
+                new PartType<>("sliding-beam", "Sliding beam of two tubes", SlidingBeam.PARAMS),
+                new PartType<>("rope-weight", "Weight on a rope", RopeWeight.PARAMS));
+    }
+
+    @Override
+    public List<Kind> kinds() {
+        return List.of(new Kind("cast-box-post", "Cast-box rolling post with a level-keeping arm",
+                Starts::castBoxPost, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168)),
+                new Kind("sliding-mast", "Sliding mast with a weight on a rope", Starts::slidingMast,
+                        Map.of("carriage.rise", 1.2, "beam.reach", 0.6)),
+                new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of()),
+                new Kind("balanced-bar", "Balanced bar on a tripod", Starts::balancedBar, Map.of()),
+                new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of()),
+                new Kind("beam-arm", "Beam trolley with three level-keeping arms", Starts::beamArm,
+                        Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)),
+                new Kind("ceiling-arm", "Ceiling trolley with three level-keeping arms", Starts::ceilingArm,
+                        Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)));
+    }
+}

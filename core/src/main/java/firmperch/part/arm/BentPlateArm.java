@@ -1,0 +1,85 @@
+package firmperch.part.arm;
+
+import firmperch.body.Body;
+import firmperch.body.Builder;
+import firmperch.body.Hole;
+import firmperch.body.Outline;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Port;
+import firmperch.body.Solid;
+import firmperch.body.Station;
+import firmperch.body.Vec3;
+import firmperch.param.Params;
+import firmperch.part.Part;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * A level-keeping arm for a chain: it hangs on a pair of holes and ends in a bent plate with a pair for the next. Each arm
+ * keeps its plate the way it looks, whatever way that is: only the first plate of a chain and the last must look the same way.
+ */
+public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate plate) implements Part {
+    public static final Params<BentPlateArm> PARAMS = Params.of(BentPlateArm.class)
+            .group("links", "Sticks", Links.PARAMS)
+            .group("pivots", "Pivots", Pivots.PARAMS).group("stops", "Stops", Stops.PARAMS)
+            .group("plate", "Bent plate", BentPlate.PARAMS).done();
+
+    public BentPlateArm {
+        PARAMS.check(links, pivots, stops, plate);
+        new LinkPair(links, pivots, stops, plate.thickness());
+    }
+
+    @Override
+    public Params<BentPlateArm> params() {
+        return PARAMS;
+    }
+
+    @Override
+    public void build(Builder out, List<Port> on) {
+        Port from = on.getFirst();
+        Port.Pair holes = from.fitting("Arm with a bent plate", Port.Pair.class, "a plate with a pair of holes");
+        LinkPair pair = new LinkPair(links, pivots, stops, plate.thickness());
+        Placement foot = pair.foot(from, holes);
+        out.back(from.station());
+        pair.bolts(out, from.body(), foot);
+        LinkPair.Moving moving = pair.bodies(out, from.body(), foot);
+        Station station = out.station("", "Arm " + out.bare(links.length()), from.body(), from.at().origin(),
+                from.station());
+        List<Piece> low = pair.sticks(out, moving.lower());
+        List<Piece> high = pair.sticks(out, moving.upper());
+        bent(out, pair, moving.end());
+        pair.bolts(out, moving.end(), Placement.HERE);
+        pair.pin(out, from.body(), foot, moving, low, high);
+        Vec3 middle = new Vec3(0, 0, links.spacing() / 2);
+        Vec3 next = middle.minus(new Vec3(0, 0, plate.below()));
+        out.measure("plate.below", moving.end(), middle, moving.end(), next);
+        Vec3 lean = new Vec3(Math.sin(plate.bend()), 0, Math.cos(plate.bend()));
+        Vec3 onward = new Vec3(plate.back() ? -1 : 1, 0, 0);
+        out.offer("pair", new Port.Pair(plate.spacing(), plate.thickness()), moving.end(),
+                upright(next, onward, lean), null);
+        out.back(station);
+        pair.making(out);
+        out.work("arms", "Bolt the arms together in their order, the first plate and the last looking the same way.",
+                List.of("cut"), "", "Fingers: links close like scissors. Set the stops before anything hangs on them.");
+    }
+
+    /** z along the pair, x as near to the way the next arm goes as that allows. */
+    private static Placement upright(Vec3 at, Vec3 onward, Vec3 z) {
+        Vec3 y = z.cross(onward).unit();
+        return new Placement(at, y.cross(z), y, z);
+    }
+
+    private void bent(Builder out, LinkPair pair, Body end) {
+        Outline.Point next = new Outline.Point(0, -plate.below());
+        double reach = links.depth() + plate.spacing() / 2 * Math.abs(Math.sin(plate.bend()));
+        Outline outline = Outline.rectangle(-reach, -plate.below() - plate.spacing() / 2 - links.depth(), reach,
+                links.spacing() / 2 + links.depth());
+        List<Hole> holes = Stream
+                .concat(pair.plateHoles(0).stream(), PivotHoles.pair(next, plate.bend(), plate.spacing(),
+                        plate.thickness(), pivots.bolt().label(), pivots.bolt().hole()).stream())
+                .toList();
+        out.add(end, Piece.cut("Bent plate", new Solid.Sheet(outline, plate.thickness()), plate.material())
+                .at(Placement.onEdge(new Vec3(0, 0, links.spacing() / 2))).drilled(holes));
+    }
+}

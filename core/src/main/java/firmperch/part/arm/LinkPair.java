@@ -1,0 +1,155 @@
+package firmperch.part.arm;
+
+import firmperch.body.Body;
+import firmperch.body.Builder;
+import firmperch.body.FourBar;
+import firmperch.body.Freedom;
+import firmperch.body.Hole;
+import firmperch.body.Joint;
+import firmperch.body.Motion;
+import firmperch.body.Outline;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Port;
+import firmperch.body.Solid;
+import firmperch.body.Supply;
+import firmperch.body.Vec3;
+import firmperch.units.Quantity;
+import firmperch.units.Require;
+import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The moving half of every level-keeping arm: two equal links between a pair of holes, one straight above the other, and the
+ * plate at their ends, which keeps the way it looks.
+ *
+ * @param thickness of the plates, m
+ */
+record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
+    private static final Vec3 ASIDE = Vec3.Y;
+    private static final Vec3 UPWARD = Vec3.Y.negated();
+    private static final String TOGETHER = "all sticks clamped together";
+
+    LinkPair {
+        double hole = pivots.bolt().hole();
+        Require.that(links.end() > hole / 2, "Hole to end of the stick", links.end(), Quantity.LENGTH,
+                "more than half the hole, so that the hole lies in the stick");
+        Require.that(links.depth() > hole * 1.5, "Depth of the sticks", links.depth(), Quantity.LENGTH,
+                "more than 1½ times the hole of " + Quantity.LENGTH.show(hole, UnitSystem.METRIC));
+    }
+
+    /**
+     * The place of the lower hole on a pair that is there already.
+     *
+     * @throws firmperch.units.InvalidValue if the holes are not as far apart as the links
+     */
+    Placement foot(Port on, Port.Pair holes) {
+        Require.that(Math.abs(holes.spacing() - links.spacing()) < 1e-6, "Hole spacing on the plates", links.spacing(),
+                Quantity.LENGTH, "as on the plate that it hangs on, "
+                        + Quantity.LENGTH.show(holes.spacing(), UnitSystem.METRIC));
+        return on.at().of(Placement.at(0, 0, -links.spacing() / 2));
+    }
+
+    /** The bodies that its freedom moves. */
+    record Moving(Freedom lift, Body lower, Body upper, Body end) {}
+
+    /** Adds the bodies on that one, the lower hole at the place given, x forward. */
+    Moving bodies(Builder out, Body base, Placement foot) {
+        Freedom lift = out.freedom("lift", "Arm angle", Freedom.Kind.HINGE, stops.low(), stops.high());
+        FourBar law = FourBar.level(links.length(), links.spacing());
+        return new Moving(lift, out.body("lower", base, foot, new Motion.Linked(lift, law, Motion.Bar.FIRST)),
+                out.body("upper", base, foot, new Motion.Linked(lift, law, Motion.Bar.SECOND)),
+                out.body("end", base, foot, new Motion.Linked(lift, law, Motion.Bar.COUPLER)));
+    }
+
+    /**
+     * Pins the links between the two plates. Inner pivots are tightened first, as a maker would: lower inner, upper inner,
+     * lower outer, upper outer.
+     */
+    void pin(Builder out, Body base, Placement foot, Moving moving, List<Piece> low, List<Piece> high) {
+        Vec3 up = new Vec3(0, 0, links.spacing());
+        Vec3 far = new Vec3(links.length(), 0, 0);
+        Freedom lift = moving.lift;
+        Vec3 axis = foot.direction(UPWARD);
+        pivot(out, 0, "lower inner", Joint.Side.of(base, foot.origin()), new Joint.Side(moving.lower, Vec3.ZERO, low),
+                lift,
+                axis);
+        pivot(out, 1, "upper inner", Joint.Side.of(base, foot.point(up)), new Joint.Side(moving.upper, Vec3.ZERO, high),
+                lift, axis);
+        pivot(out, 2, "lower outer", new Joint.Side(moving.lower, far, low), Joint.Side.of(moving.end, Vec3.ZERO), lift,
+                UPWARD);
+        pivot(out, 3, "upper outer", new Joint.Side(moving.upper, far, high), Joint.Side.of(moving.end, up), lift,
+                UPWARD);
+        out.measure("links.length", moving.lower, Vec3.ZERO, moving.lower, far);
+        out.measure("links.spacing", moving.end, Vec3.ZERO, moving.end, up);
+    }
+
+    private void pivot(Builder out, int number, String name, Joint.Side inner, Joint.Side outer, Freedom lift,
+            Vec3 axis) {
+        out.joint(name.replace(' ', '-'), name + " pivot", inner, outer, lift, axis,
+                pivots.hold(number, links.material()), pivots.stiffness(number));
+    }
+
+    /** From the arm's middle to a stick's own middle, m; 0 for single sticks. */
+    private double aside() {
+        return links.count() == 2 ? (thickness + links.thickness()) / 2 : 0;
+    }
+
+    List<Piece> sticks(Builder out, Body link) {
+        List<Piece> sticks = new ArrayList<>();
+        double half = links.thickness() / 2;
+        List<Hole> holes = List.of(hole(new Vec3(links.end(), -half, 0)),
+                hole(new Vec3(links.end() + links.length(), -half, 0)));
+        for (int i = 0; i < links.count(); i++) {
+            sticks.add(out.add(link, Piece.cut("Stick", new Solid.Bar(links.section(), links.sawn()), links.material())
+                    .at(Placement.at(-links.end(), i == 0 ? aside() : -aside(), 0)).drilled(holes)));
+        }
+        return sticks;
+    }
+
+    private Hole hole(Vec3 at) {
+        return new Hole(at, ASIDE, pivots.bolt().hole(), "pivot bolt " + pivots.bolt().label(), TOGETHER);
+    }
+
+    List<Hole> plateHoles(double x) {
+        return PivotHoles.pair(new Outline.Point(x, 0), 0, links.spacing(), thickness, pivots.bolt().label(),
+                pivots.bolt().hole());
+    }
+
+    /** Height of a plate that takes both sticks, m. */
+    double plateHeight() {
+        return links.spacing() + 2 * links.depth();
+    }
+
+    /** The two bolts of one plate; the plain bar weighed half as much again for head, nut and washers. */
+    void bolts(Builder out, Body body, Placement lower) {
+        double d = pivots.bolt().diameter();
+        double length = links.count() * links.thickness() + thickness + 2 * 0.002 + 0.012;
+        double mass = 1.5 * Math.PI / 4 * d * d * length * 7850;
+        String item = "Bolt " + pivots.bolt().label() + " × " + out.length(Math.ceil((length + 0.004) * 200) / 200)
+                + " with two wide washers Ø " + out.length(pivots.bolt().washer());
+        Vec3 across = lower.direction(ASIDE);
+        for (int i = 0; i < 2; i++) {
+            Vec3 at = lower.point(new Vec3(0, 0, i * links.spacing())).minus(across.times(length / 2));
+            out.add(body, Piece.ready("Pivot bolt", new Solid.Bought(Solid.Round.cylinder(d, 0, length), mass),
+                    new Supply.Ready(item, pivots.bolt().price() + 0.3, "arm pivots"))
+                    .at(Placement.along(at, lower.direction(Vec3.X), across)));
+        }
+    }
+
+    /** What is bought and done for the links. */
+    void making(Builder out) {
+        out.buy(pivots.closure().label() + " " + pivots.bolt().label(), pivots.tightened(), pivots.closure().price(),
+                "tightened pivots: inner ones first");
+        out.buy("Lock nut " + pivots.bolt().label(), Pivots.COUNT - pivots.tightened(), 0.2,
+                "free pivots: snug, then a quarter turn back");
+        // Each rubbing face beyond the two between sticks and plate takes a plate of its own.
+        out.buy("Plywood washer plate for a pivot", Math.max(0, pivots.faces() - 2) * pivots.tightened(), 0.5,
+                "more rubbing faces");
+        out.buy("Stop bolt M6 × " + out.length(0.05) + " with nut", 2, 0.5, "arm stops at "
+                + out.show(Quantity.ANGLE, stops.low()) + " and " + out.show(Quantity.ANGLE, stops.high()));
+        out.work("cut", "Cut all wood. Clamp the sticks and drill them together; likewise the two plates.", List.of(),
+                "", "Saw and drill: eye and ear protection, dust mask, work clamped down.");
+    }
+}

@@ -1,0 +1,57 @@
+package firmperch.part.arm;
+
+import firmperch.body.Hold;
+import firmperch.body.JointStiffness;
+import firmperch.param.Described;
+import firmperch.param.Params;
+import firmperch.stock.Bolt;
+import firmperch.stock.Closure;
+import firmperch.stock.FacePair;
+import firmperch.stock.Material;
+import firmperch.units.Quantity;
+
+/**
+ * The four pivots of a level-keeping arm.
+ *
+ * @param faces rubbing faces in one pivot
+ * @param pair what they are
+ * @param closure on the tightened pivots
+ * @param torque what the hand gets onto it, N·m
+ * @param tightened how many of the four have the closure; the others turn freely on lock nuts
+ * @param stiffness of one tightened pivot, N·m/rad
+ */
+public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, double torque, int tightened,
+        double stiffness) implements Described {
+    public static final Params<Pivots> PARAMS = Params.of(Pivots.class).choice("bolt", "Pivot bolts", Bolt.ALL).varied()
+            .whole("faces", "Rubbing faces in a pivot", 1, 12).varied().choice("pair", "Faces", FacePair.ALL).varied()
+            .choice("closure", "Closed by", Closure.ALL).varied().bringing("torque", Closure.class, Closure::torque)
+            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).whole("tightened", "Tightened pivots", 1, 4)
+            .varied().measure("stiffness", "Stiffness of a tightened pivot", Quantity.ROTATIONAL_STIFFNESS, 10, 1e6)
+            .done();
+
+    /** Pivots of a level-keeping arm. */
+    static final int COUNT = 4;
+
+    public Pivots {
+        PARAMS.check(bolt, faces, pair, closure, torque, tightened, stiffness);
+    }
+
+    @Override
+    public Params<Pivots> params() {
+        return PARAMS;
+    }
+
+    /** How pivot number i is held, its washers pressing on that material. */
+    Hold hold(int i, Material pressed) {
+        return i < tightened
+                ? new Hold.Friction(faces, pair, bolt.washer(), bolt.hole(), bolt, closure, torque, pressed)
+                : new Hold.Free();
+    }
+
+    /** How pivot number i gives: a tightened one on its wood, a free one by its hole's play. */
+    JointStiffness stiffness(int i) {
+        return i < tightened
+                ? new JointStiffness(stiffness, new JointStiffness.Slack.None())
+                : new JointStiffness(0, new JointStiffness.Slack.Hole(bolt.hole() - bolt.diameter()));
+    }
+}

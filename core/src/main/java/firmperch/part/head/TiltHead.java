@@ -1,0 +1,56 @@
+package firmperch.part.head;
+
+import firmperch.body.Body;
+import firmperch.body.Builder;
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
+import firmperch.body.Motion;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Port;
+import firmperch.body.Solid;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.param.Params;
+import firmperch.part.Part;
+import firmperch.units.Quantity;
+import java.util.List;
+
+/** A tilting or ball head, set level whenever what it hangs on is tipped: told by its mass (kg), height (m) and rated or measured holding torque (N·m). */
+public record TiltHead(double mass, double drop, double torque) implements Part {
+    public static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
+            .length("drop", "Height of the head", -0.5, 0.5)
+            .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).varied(1).done();
+
+    private static final double WIDE = 0.035;
+
+    public TiltHead {
+        PARAMS.check(mass, drop, torque);
+    }
+
+    @Override
+    public Params<TiltHead> params() {
+        return PARAMS;
+    }
+
+    @Override
+    public void build(Builder out, List<Port> on) {
+        Port plate = on.getFirst();
+        Motion.Turn tipped = plate.fitting("Head", Port.Plate.class, "a plate").tipped();
+        Vec3 down = new Vec3(0, 0, -drop);
+        out.station("", "Head", plate.body(), plate.at().origin(), plate.station());
+        out.add(plate.body(), Piece.owned("Head", Solid.Bought.box(WIDE, WIDE, Math.abs(drop), mass))
+                .at(plate.at().of(Placement.at(down.times(0.5)))));
+        Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)), tipped == null
+                ? new Motion.Fixed()
+                : new Motion.Turn(tipped.freedom(), plate.at().inward(tipped.axis()).times(-1)));
+        out.joint("tilt", "tilt", Joint.Side.of(plate.body(), plate.at().point(down)), Joint.Side.of(tilt, Vec3.ZERO),
+                null, Vec3.Y.negated(), new Hold.Rated(torque), JointStiffness.RIGID);
+        out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
+        out.mount(tilt, Vec3.ZERO);
+        out.buy("Screw 3/8-16 UNC × " + out.length(0.020), 1, 0.8, "head to its bracket");
+        Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
+                new Tie.Hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
+    }
+}

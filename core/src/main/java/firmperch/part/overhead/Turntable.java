@@ -1,0 +1,148 @@
+package firmperch.part.overhead;
+
+import firmperch.body.Body;
+import firmperch.body.Builder;
+import firmperch.body.Freedom;
+import firmperch.body.Hold;
+import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
+import firmperch.body.Motion;
+import firmperch.body.Outline;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Port;
+import firmperch.body.Solid;
+import firmperch.body.Supply;
+import firmperch.body.Vec3;
+import firmperch.param.Described;
+import firmperch.param.Params;
+import firmperch.part.Part;
+import firmperch.part.arm.PivotHoles;
+import firmperch.stock.Bolt;
+import firmperch.stock.Material;
+import firmperch.units.Gravity;
+import firmperch.units.Quantity;
+import firmperch.units.Require;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A turntable under a deck with a plate hanging from it, which has a pair of holes for an arm. Lengths in m. */
+public record Turntable(Ring ring, double thickness, double drop, double spacing, Bolt bolt) implements Part {
+    /**
+     * The bearing.
+     *
+     * @param diameter of the ring that its balls run on, m
+     * @param mass kg
+     * @param rating what the whole ring may carry pressed together, kg
+     * @param apart what the whole ring may carry pulled apart, kg
+     * @param king breaking load of the king bolt that catches what hangs on it, N: 0 for none
+     * @param pressed true if what hangs on it presses it together, false if it pulls it apart
+     */
+    public record Ring(double diameter, double mass, double rating, double apart, double king, boolean pressed)
+            implements
+                Described {
+        public static final Params<Ring> PARAMS = Params.of(Ring.class)
+                .length("diameter", "Ring of the turntable", 0.06, 1)
+                .varied(0.02).mass("mass", "Mass of the turntable", 0.05, 20)
+                .mass("rating", "Bears pressed together", 1, 2000).varied(20)
+                .mass("apart", "Bears pulled apart", 0, 2000).varied(10)
+                .help("With captive balls or a king bolt through its middle; 0 for loose rings.")
+                .measure("king", "King bolt as a second catch breaks at", Quantity.FORCE, 0, 100000).varied(2000)
+                .help("A bolt through its middle with a washer above the deck; 0 for none.")
+                .either("pressed", "What hangs on it", "presses it together", "pulls it apart").varied()
+                .help("A ring that lies on top of its deck is pressed together, one screwed under it is pulled apart.")
+                .done();
+
+        public Ring {
+            PARAMS.check(diameter, mass, rating, apart, king, pressed);
+        }
+
+        @Override
+        public Params<Ring> params() {
+            return PARAMS;
+        }
+    }
+
+    public static final Params<Turntable> PARAMS = Params.of(Turntable.class).group("ring", "Turntable", Ring.PARAMS)
+            .length("thickness", "Thickness of the hanging plate", 0.005, 0.1).varied(0.003)
+            .length("drop", "Deck to the pair of holes", 0.05, 0.6)
+            .length("spacing", "Spacing of the pair of holes", 0.03, 0.5)
+            .choice("bolt", "Holes for", Bolt.ALL).done();
+
+    private static final int BALLS = 8;
+    private static final double HEIGHT = 0.014;
+    private static final double BOARD = 0.018;
+    private static final double MARGIN = 0.035;
+
+    public Turntable {
+        PARAMS.check(ring, thickness, drop, spacing, bolt);
+        Require.that(drop > spacing / 2 + MARGIN + HEIGHT + BOARD, "Deck to the pair of holes", drop,
+                Quantity.LENGTH, "so much that both holes lie under the turntable");
+    }
+
+    @Override
+    public Params<Turntable> params() {
+        return PARAMS;
+    }
+
+    @Override
+    public void build(Builder out, List<Port> on) {
+        Port deck = on.getFirst();
+        deck.fitting("Turntable", Port.Deck.class, "a deck to hang it under");
+        Freedom turn = out.freedom("turn", "Turn of the turntable", Freedom.Kind.SWING, -Math.PI, Math.PI);
+        // Upright, as a camera is, under a deck that looks down.
+        Placement upright = new Placement(Vec3.ZERO, Vec3.X, Vec3.Y.negated(), Vec3.DOWN);
+        Body body = out.body("turn", deck.body(), deck.at().of(upright), new Motion.Turn(turn, Vec3.UP));
+        out.station("", "Turntable " + out.bare(ring.diameter()) + (ring.pressed() ? ", pressed" : ", pulled"), body,
+                Vec3.ZERO, deck.station());
+        out.joint("turn", "turntable", Joint.Side.of(deck.body(), deck.at().origin()), Joint.Side.of(body, Vec3.ZERO),
+                turn,
+                deck.at().direction(Vec3.DOWN), new Hold.Bearings(balls(), caught()), JointStiffness.RIGID);
+        double outer = ring.diameter() + 0.02;
+        out.add(body, Piece.ready("Turntable", new Solid.Bought(
+                Solid.Round.cylinder(outer, Math.max(0.02, ring.diameter() - 0.04), HEIGHT), ring.mass()),
+                new Supply.Ready("Turntable Ø " + out.length(ring.diameter()) + ", rated "
+                        + out.show(Quantity.MASS, ring.rating()), 14 + 0.02 * ring.rating() + 0.03 * ring.apart(),
+                        "under the trolley"))
+                .at(Placement.at(0, 0, -HEIGHT)));
+        out.add(body, Piece.cut("Turntable board", new Solid.Sheet(Outline.of(Outline.circle(0, 0, outer / 2)), BOARD),
+                material()).at(Placement.at(0, 0, -HEIGHT - BOARD / 2)));
+        double top = -HEIGHT - BOARD;
+        double low = -drop - spacing / 2 - MARGIN;
+        double middle = (top + low) / 2;
+        out.add(body, Piece.cut("Hanging plate", new Solid.Sheet(Outline.rectangle(-MARGIN, low - middle, MARGIN,
+                top - middle), thickness), material()).at(Placement.onEdge(new Vec3(0, 0, middle)))
+                .drilled(PivotHoles.pair(new Outline.Point(0, -drop - middle), 0, spacing, thickness, bolt.label(),
+                        bolt.hole())));
+        out.offer("pair", new Port.Pair(spacing, thickness), body, Placement.at(0, 0, -drop), null);
+        out.measure("drop", body, Vec3.ZERO, body, new Vec3(0, 0, -drop));
+        out.buy("Steel angle bracket " + out.length(0.04) + " with bolts M6 and lock nuts", 2, 2.5,
+                "hanging plate to the turntable's board");
+        out.buy("King bolt with thrust washers and lock nut, breaks at " + out.show(Quantity.FORCE, ring.king()),
+                ring.king() > 0 ? 1 : 0, 4, "through the turntable's middle, a second catch");
+        out.work("plate", "Drill the hanging plate with the arm's own plates; bolt it under the turntable's board.",
+                List.of("cut"), "", "");
+        out.work("turntable", "Bolt the turntable to its deck so that the load presses it together.",
+                List.of("plate", "trolley"), "", "Pulled apart, a plain turntable lets go without a sign.");
+    }
+
+    /** A hand's breadth of bolt and the deck under its washer give half a millimetre before it breaks: our own judgement. */
+    private Hold.Catch caught() {
+        return ring.king() == 0 ? null : new Hold.Catch(ring.king(), 0.001, ring.king() / 0.0005);
+    }
+
+    private List<Hold.Roller> balls() {
+        List<Hold.Roller> balls = new ArrayList<>();
+        for (int i = 0; i < BALLS; i++) {
+            double angle = 2 * Math.PI * i / BALLS;
+            balls.add(new Hold.Roller(new Vec3(Math.cos(angle), Math.sin(angle), 0).times(ring.diameter() / 2),
+                    ring.pressed() ? Vec3.UP : Vec3.DOWN, ring.rating() * Gravity.STANDARD / BALLS,
+                    ring.apart() * Gravity.STANDARD / BALLS));
+        }
+        return balls;
+    }
+
+    private static Material material() {
+        return Material.ALL.get("birch-plywood");
+    }
+}

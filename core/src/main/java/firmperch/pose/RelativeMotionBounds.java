@@ -1,0 +1,209 @@
+package firmperch.pose;
+
+import firmperch.body.Body;
+import firmperch.body.Motion;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Vec3;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * How the pieces of one body move as seen from another body, whatever both do together: bounds on how fast and how unevenly, derived from the
+ * lengths alone, once an edit.
+ *
+ * <p>With u from the one's origin to a point of the other, in the axes of the last body that carries both, and ω the turn of the
+ * one, that point is seen to move by |∂u/∂f| + ω_f·|u| at most, and ∂²/∂f∂g of it is at most
+ * |∂²u| + ω_f·|∂u/∂g| + ω_g·|∂u/∂f| + 2·ω_f·ω_g·|u| ({@link MotionBounds} for those of u).
+ */
+public final class RelativeMotionBounds {
+    /** Of so many freedoms the turn is counted with the piece's own shape; of more, by speed alone. */
+    private static final int CORNERS = 4;
+
+    private final Rig rig;
+    private final Body from;
+    private final Body seen;
+    private final int common;
+    private final double[] speed;
+    private final double[][] bend;
+    private final int[] felt;
+
+    private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, double[] speed, double[][] bend,
+            int[] felt) {
+        this.rig = rig;
+        this.from = from;
+        this.seen = seen;
+        this.common = common;
+        this.speed = speed;
+        this.bend = bend;
+        this.felt = felt;
+    }
+
+    /** How any piece of a body moves as seen from another body. */
+    public static RelativeMotionBounds of(Rig rig, Body from, Body seen) {
+        int low = from.index();
+        int high = seen.index();
+        while (low != high) {
+            if (low > high) {
+                low = rig.parent(low);
+            } else {
+                high = rig.parent(high);
+            }
+        }
+        ChainBounds a = new ChainBounds(rig, from, low, 0);
+        ChainBounds b = new ChainBounds(rig, seen, low, rig.bounds().extent(seen));
+        int freedoms = rig.assembly().freedoms().size();
+        double[] speed = new double[freedoms];
+        double[][] bend = new double[freedoms][freedoms];
+        double apart = a.distance + b.distance;
+        for (int f = 0; f < freedoms; f++) {
+            double fast = a.speed[f] + b.speed[f];
+            speed[f] = fast + a.turn[f] * apart;
+            for (int g = 0; g < freedoms; g++) {
+                bend[f][g] = a.bend[f][g] + b.bend[f][g] + a.turn[f] * (a.speed[g] + b.speed[g]) + a.turn[g] * fast
+                        + 2 * a.turn[f] * a.turn[g] * apart;
+            }
+        }
+        int common = low;
+        int[] felt = IntStream.range(0, freedoms)
+                .filter(f -> moves(rig, from, common, f) || moves(rig, seen, common, f)).toArray();
+        return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt);
+    }
+
+    /** The same of two pieces of them: a turn about a line that the other is round about makes no difference. */
+    public RelativeMotionBounds of(Piece one, Piece other) {
+        if (one.solid().roundAbout() == null && other.solid().roundAbout() == null) {
+            return this;
+        }
+        int[] left = IntStream.of(felt).filter(f -> moves(rig, from, common, f)
+                ? moves(rig, seen, common, f) || !Axis.roundAbout(rig, from, other, common, f)
+                : !Axis.roundAbout(rig, seen, one, common, f)).toArray();
+        return left.length == felt.length ? this : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left);
+    }
+
+    /** A line: a point of it and its direction. */
+    private record Axis(Vec3 point, Vec3 along) {
+        private static final double SAME = 1e-9;
+
+        /** True if a freedom only turns a body about a line that the other piece is round about: that changes no distance. */
+        static boolean roundAbout(Rig rig, Body turned, Piece round, int common, int freedom) {
+            Vec3 along = round.solid().roundAbout();
+            Axis own = along == null
+                    ? null
+                    : up(round.body(), new Axis(round.at().origin(), round.at().direction(along)), common);
+            Axis turning = null;
+            for (Body at = turned; at != null && at.index() != common; at = at.parent()) {
+                if (rig.freedom(at.index()) == freedom) {
+                    if (turning != null || !(at.motion() instanceof Motion.Turn turn)) {
+                        return false;
+                    }
+                    turning = up(at.parent(), new Axis(at.at().origin(), at.at().direction(turn.axis())), common);
+                    if (turning == null) {
+                        return false;
+                    }
+                }
+            }
+            return own != null && turning != null && own.same(turning);
+        }
+
+        /** A line of a body in the axes of what carries it, if it stays on itself however that is set; null if not. */
+        private static Axis up(Body body, Axis line, int common) {
+            Axis axis = line;
+            for (Body at = body; at != null && at.index() != common; at = at.parent()) {
+                boolean stays = switch (at.motion()) {
+                    case Motion.Fixed _ -> true;
+                    case Motion.Slide slide -> parallel(slide.along(), axis.along);
+                    case Motion.Step step -> parallel(step.along(), axis.along);
+                    case Motion.Turn turn -> axis.same(new Axis(Vec3.ZERO, turn.axis()));
+                    case Motion.Linked _ -> false;
+                };
+                if (!stays) {
+                    return null;
+                }
+                axis = new Axis(at.at().point(axis.point), at.at().direction(axis.along));
+            }
+            return axis;
+        }
+
+        private boolean same(Axis other) {
+            return parallel(along, other.along) && point.minus(other.point).cross(along).length() < SAME;
+        }
+
+        private static boolean parallel(Vec3 a, Vec3 b) {
+            return a.cross(b).length() < SAME;
+        }
+    }
+
+    private static boolean moves(Rig rig, Body body, int common, int freedom) {
+        for (Body at = body; at != null && at.index() != common; at = at.parent()) {
+            if (rig.freedom(at.index()) == freedom) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The freedoms that can move the two against each other, by number. */
+    public List<Integer> felt() {
+        return IntStream.of(felt).boxed().toList();
+    }
+
+    /** How far the two can move against each other in a cell of poses, m. */
+    public double moves(double[] widths) {
+        double sum = 0;
+        for (int f : felt) {
+            sum += widths[f] > 0 ? speed[f] * widths[f] : 0;
+        }
+        return sum;
+    }
+
+    /**
+     * A distance that the two keep in a whole cell of poses: along a direction that turns with the one, the other's shape seen to
+     * move at the rate it has in the middle, and what its second derivatives can add. −∞ where those are not derived.
+     *
+     * @param one piece of the one body
+     * @param other piece of the other
+     * @param n from the one to the other in the middle, of length 1
+     */
+    public double keeps(Posed middle, Piece one, Piece other, Vec3 n, double[] widths) {
+        double rest = 0;
+        List<Integer> wide = new ArrayList<>();
+        for (int f : felt) {
+            if (widths[f] > 0) {
+                wide.add(f);
+                for (int g : felt) {
+                    rest += widths[g] > 0 ? bend[f][g] * widths[f] * widths[g] / 2 : 0;
+                }
+            }
+        }
+        if (!(rest < Double.POSITIVE_INFINITY)) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        for (int i = CORNERS; i < wide.size(); i++) {
+            rest += speed[wide.get(i)] * widths[wide.get(i)];
+        }
+        int count = Math.min(CORNERS, wide.size());
+        Placement place = middle.place(seen);
+        double[] shift = new double[count];
+        Vec3[] turn = new Vec3[count];
+        for (int i = 0; i < count; i++) {
+            int f = wide.get(i);
+            shift[i] = n.dot(middle.velocity(seen, place.origin(), f)
+                    .minus(middle.velocity(from, place.origin(), f))) * widths[f];
+            turn[i] = n.cross(middle.turning(seen, f).minus(middle.turning(from, f))).times(widths[f]);
+        }
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int corner = 0; corner < 1 << count; corner++) {
+            double moved = n.dot(place.origin());
+            Vec3 m = n;
+            for (int i = 0; i < count; i++) {
+                int side = (corner & 1 << i) == 0 ? -1 : 1;
+                moved += side * shift[i];
+                m = m.plus(turn[i].times(side));
+            }
+            nearest = Math.min(nearest, moved - middle.reach(other, m.times(-1)) - m.dot(place.origin()));
+        }
+        return nearest - middle.reach(one, n) - rest;
+    }
+}

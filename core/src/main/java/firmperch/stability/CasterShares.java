@@ -1,0 +1,159 @@
+package firmperch.stability;
+
+import firmperch.body.Vec3;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a stiff base shares its load among feet of equal stiffness: N_i = a + b·x_i + c·y_i with ΣN = W, ΣN·x = W·x_c,
+ * ΣN·y = W·y_c (rigid plate on equal springs; Roark). A foot that would pull is left out and the rest share anew.
+ */
+public final class CasterShares {
+    private CasterShares() {
+    }
+
+    private static final int DIRECTIONS = 24;
+    private static final int ROUNDS = 3;
+
+    /**
+     * The largest share of any caster, in the unit of the load, wherever swivels may have turned. Found by turning one swivel
+     * after the other to its worst of 24 directions until none is worse (an ascent from the setting that turns the caster
+     * under load toward it and the others away; the worst is not each at its own extreme).
+     */
+    public static double largest(List<Footing> contacts, double load, Vec3 centre) {
+        double largest = 0;
+        boolean still = contacts.stream().allMatch(c -> c.roam() == 0);
+        if (still) {
+            double[] shares = shares(contacts.stream().map(Footing::point).toList(), load, centre);
+            for (double share : shares) {
+                largest = Math.max(largest, share);
+            }
+            return largest;
+        }
+        for (int i = 0; i < contacts.size(); i++) {
+            largest = Math.max(largest, ascent(contacts, load, centre, i));
+        }
+        return largest;
+    }
+
+    private static double ascent(List<Footing> contacts, double load, Vec3 centre, int i) {
+        List<Vec3> feet = new ArrayList<>();
+        for (int j = 0; j < contacts.size(); j++) {
+            Footing contact = contacts.get(j);
+            Vec3 toLoad = new Vec3(centre.x() - contact.point().x(), centre.y() - contact.point().y(), 0);
+            double reach = Math.min(contact.roam(), toLoad.length()) / Math.max(toLoad.length(), 1e-12);
+            feet.add(contact.point().plus(toLoad.times(i == j ? reach : -reach)));
+        }
+        double best = shares(feet, load, centre)[i];
+        for (int round = 0; round < ROUNDS; round++) {
+            double before = best;
+            for (int j = 0; j < contacts.size(); j++) {
+                Footing contact = contacts.get(j);
+                Vec3 kept = feet.get(j);
+                for (int k = 0; k < DIRECTIONS; k++) {
+                    double angle = 2 * Math.PI * k / DIRECTIONS;
+                    feet.set(j, contact.point()
+                            .plus(new Vec3(contact.roam() * Math.cos(angle), contact.roam() * Math.sin(angle), 0)));
+                    double share = shares(feet, load, centre)[i];
+                    if (share > best) {
+                        best = share;
+                        kept = feet.get(j);
+                    }
+                }
+                feet.set(j, kept);
+            }
+            if (best <= before * (1 + 1e-4)) {
+                break;
+            }
+        }
+        return best;
+    }
+
+    /**
+     * The largest share where only three carry it all, as on an uneven floor: by statics on each three that the load stands
+     * over, swivels at rest.
+     */
+    public static double largestOfThree(List<Footing> contacts, double load, Vec3 centre) {
+        double largest = 0;
+        int n = contacts.size();
+        for (int i = 0; i < n; i++) {
+            for (int j = i + 1; j < n; j++) {
+                for (int k = j + 1; k < n; k++) {
+                    List<Vec3> three = List.of(contacts.get(i).point(), contacts.get(j).point(),
+                            contacts.get(k).point());
+                    double[] fit = plane(three, List.of(0, 1, 2), load, centre);
+                    if (fit == null) {
+                        continue;
+                    }
+                    double least = Double.POSITIVE_INFINITY;
+                    double most = 0;
+                    for (Vec3 f : three) {
+                        double share = fit[0] + fit[1] * f.x() + fit[2] * f.y();
+                        least = Math.min(least, share);
+                        most = Math.max(most, share);
+                    }
+                    if (least >= -1e-9 * load) {
+                        largest = Math.max(largest, most);
+                    }
+                }
+            }
+        }
+        return largest;
+    }
+
+    /** Each foot's share; the load must stand over their hull, or the nearest feet carry it all. */
+    public static double[] shares(List<Vec3> feet, double load, Vec3 centre) {
+        List<Integer> active = new ArrayList<>();
+        for (int i = 0; i < feet.size(); i++) {
+            active.add(i);
+        }
+        while (true) {
+            double[] shares = new double[feet.size()];
+            double[] fit = plane(feet, active, load, centre);
+            int lowest = -1;
+            for (int i : active) {
+                Vec3 f = feet.get(i);
+                shares[i] = fit == null ? load / active.size() : fit[0] + fit[1] * f.x() + fit[2] * f.y();
+                if (shares[i] < -1e-9 * load && (lowest < 0 || shares[i] < shares[lowest])) {
+                    lowest = i;
+                }
+            }
+            if (lowest < 0 || active.size() == 1) {
+                return shares;
+            }
+            active.remove(Integer.valueOf(lowest));
+        }
+    }
+
+    /** Solves the three equations for a, b, c by Cramer's rule; null where the feet lie on a line. */
+    private static double[] plane(List<Vec3> feet, List<Integer> active, double load, Vec3 centre) {
+        double n = active.size();
+        double sx = 0;
+        double sy = 0;
+        double sxx = 0;
+        double sxy = 0;
+        double syy = 0;
+        for (int i : active) {
+            Vec3 f = feet.get(i);
+            sx += f.x();
+            sy += f.y();
+            sxx += f.x() * f.x();
+            sxy += f.x() * f.y();
+            syy += f.y() * f.y();
+        }
+        double det = det(n, sx, sy, sx, sxx, sxy, sy, sxy, syy);
+        if (Math.abs(det) < 1e-12) {
+            return null;
+        }
+        double p = load;
+        double q = load * centre.x();
+        double r = load * centre.y();
+        return new double[]{det(p, sx, sy, q, sxx, sxy, r, sxy, syy) / det,
+                det(n, p, sy, sx, q, sxy, sy, r, syy) / det, det(n, sx, p, sx, sxx, q, sy, sxy, r) / det};
+    }
+
+    private static double det(double a, double b, double c, double d, double e, double f, double g, double h,
+            double i) {
+        return a * (e * i - f * h) - b * (d * i - f * g) + c * (d * h - e * g);
+    }
+}

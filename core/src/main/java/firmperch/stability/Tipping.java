@@ -1,0 +1,86 @@
+package firmperch.stability;
+
+import firmperch.body.Vec3;
+import firmperch.units.Gravity;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Rigid statics of a thing that stands on a floor: what it takes to tip it over an edge of its support, the floor sloping
+ * by σ in whichever direction is worst. With the centre of mass a distance d inside an edge and h above the floor, and
+ * weight W: it leans θ = atan(d/h) − σ before it goes; the moment left about the edge is W·(d·cos σ − h·sin σ), which a push
+ * F at height z or a mass m put on a distance q outside the edge uses up.
+ *
+ * @param mass M, kg
+ * @param centre of mass, m
+ * @param support where the centre of mass may stand
+ * @param slope σ of the floor, rad
+ * @param slack how far the centre may come nearer to an edge than it is, m: 0 in one pose, more for a cell of poses
+ */
+public record Tipping(double mass, Vec3 centre, SupportPolygon support, double slope,
+        ToDoubleFunction<SupportPolygon.Edge> slack) {
+    /** In one pose. */
+    public Tipping(double mass, Vec3 centre, SupportPolygon support, double slope) {
+        this(mass, centre, support, slope, edge -> 0);
+    }
+
+    private double inside(SupportPolygon.Edge edge) {
+        return edge.inside(centre) - slack.applyAsDouble(edge);
+    }
+
+    /** Distance to the nearest edge, m; negative outside, −1 if there is no support at all. */
+    public double clearance() {
+        double least = support.edges().isEmpty() ? -1 : Double.POSITIVE_INFINITY;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            least = Math.min(least, inside(edge));
+        }
+        return least;
+    }
+
+    /** Lean in the weakest direction before it goes, rad; negative if it does not stand. */
+    public double leastLean() {
+        return Math.atan2(clearance(), centre.z()) - slope;
+    }
+
+    /** Lean in that direction before it goes, rad from the x axis; negative if it does not stand. */
+    public double lean(double direction) {
+        return Math.atan2(support.along(centre, direction), centre.z()) - slope;
+    }
+
+    /** Moment about an edge that is left, for each kilogram and m/s² of weight, m. */
+    private double lever(double inside) {
+        return inside * Math.cos(slope) - centre.z() * Math.sin(slope);
+    }
+
+    /** Push at a height, m, that starts it tipping in the weakest direction, N. */
+    public double push(double height) {
+        return mass * Gravity.STANDARD * lever(clearance()) / height;
+    }
+
+    /** Push at a height, m, that starts it tipping in that direction, N; infinite where no edge lies that way. */
+    public double push(double height, double direction) {
+        double least = Double.POSITIVE_INFINITY;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            double share = edge.nx() * Math.cos(direction) + edge.ny() * Math.sin(direction);
+            if (share > 1e-9) {
+                least = Math.min(least, mass * Gravity.STANDARD * lever(inside(edge)) / (height * share));
+            }
+        }
+        return support.edges().isEmpty() ? 0 : least;
+    }
+
+    /**
+     * Mass that tips it when put on a point, kg; infinite where no edge lies inside of it.
+     *
+     * @param loose how far the point may lie further out, m
+     */
+    public double tippingMass(Vec3 point, double loose) {
+        double least = Double.POSITIVE_INFINITY;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            double outside = (loose - edge.inside(point)) * Math.cos(slope) + (point.z() + loose) * Math.sin(slope);
+            if (outside > 1e-9) {
+                least = Math.min(least, mass * lever(inside(edge)) / outside);
+            }
+        }
+        return support.edges().isEmpty() ? 0 : least;
+    }
+}

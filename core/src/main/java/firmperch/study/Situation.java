@@ -1,0 +1,369 @@
+package firmperch.study;
+
+import firmperch.body.Body;
+import firmperch.body.Contact;
+import firmperch.body.Mount;
+import firmperch.body.Placement;
+import firmperch.body.Station;
+import firmperch.body.Surface;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.clearance.Clearance;
+import firmperch.frame.FrameSolution;
+import firmperch.frame.FrameSolver;
+import firmperch.pose.CellBounds;
+import firmperch.pose.Framed;
+import firmperch.pose.Pose;
+import firmperch.pose.Posed;
+import firmperch.project.Bench;
+import firmperch.project.Policy;
+import firmperch.project.Project;
+import firmperch.project.Stance;
+import firmperch.stability.Footing;
+import firmperch.stability.SupportPolygon;
+import firmperch.stability.Tipping;
+import firmperch.units.Gravity;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** One pose of a project, with what the checks share: the posed rig, the support and the solved frame, each worked out once, whoever asks. */
+public final class Situation {
+    private final Study study;
+    private final Posed posed;
+    private final CellBounds cell;
+    private Framed framed;
+    private Optional<FrameSolution> frame;
+    private UnitLoads unitLoads;
+    private Clearance clearance;
+    private double ground = Double.NaN;
+    private final Tipping[] tipping = new Tipping[2];
+
+    Situation(Study study, Pose pose) {
+        this(study, Posed.of(study.rig(), pose), null);
+    }
+
+    private Situation(Study study, Posed posed, CellBounds cell) {
+        this.study = study;
+        this.posed = posed;
+        this.cell = cell;
+    }
+
+    /** A project as its joints are set. */
+    public static Situation of(Project project) {
+        return Study.of(project).set();
+    }
+
+    /** The same project in another pose. */
+    public Situation in(Pose pose) {
+        return study.in(pose);
+    }
+
+    /**
+     * The same pose with every rigid figure the worst of all poses around it: distances shorter, moments larger, centres
+     * nearer the edge, by what {@link CellBounds} derives from lengths and masses.
+     *
+     * @param widths how far each freedom may be from here
+     */
+    public Situation loosened(double[] widths) {
+        return new Situation(study, posed, CellBounds.of(posed, widths));
+    }
+
+    public Study study() {
+        return study;
+    }
+
+    public Project project() {
+        return study.project();
+    }
+
+    public Policy policy() {
+        return study.project().policy();
+    }
+
+    public Posed posed() {
+        return posed;
+    }
+
+    /** The frame's pattern in this pose. */
+    public synchronized Framed framed() {
+        if (framed == null) {
+            framed = posed.framed();
+        }
+        return framed;
+    }
+
+    /** The loaded frame, or nothing if it tips over or falls apart. */
+    public synchronized Optional<FrameSolution> frame() {
+        if (frame == null) {
+            frame = FrameSolver.solve(framed().model());
+        }
+        return frame;
+    }
+
+    /** What its frame does as it is handled; to be asked for only where {@link #frame} is there. */
+    public synchronized UnitLoads unitLoads() {
+        if (unitLoads == null) {
+            unitLoads = new UnitLoads(this);
+        }
+        return unitLoads;
+    }
+
+    // Standing.
+
+    /** True if its weight is carried by what it stands on, not by what it hangs from or is fixed to. */
+    public boolean stands() {
+        List<Contact> contacts = study.assembly().contacts();
+        return !contacts.isEmpty() && contacts.stream().allMatch(c -> c.pushesOnly() && c.surface().carries());
+    }
+
+    /**
+     * What a station carries, itself included, kg: what its own contacts bear where several share the whole as the frame has it,
+     * else all that rests on it.
+     */
+    public double carried(Station station) {
+        List<Station> roots = study.assembly().stations().stream().filter(st -> st.on().isEmpty()).toList();
+        if (roots.size() < 2 || !roots.contains(station) || frame().isEmpty()) {
+            return posed.massFrom(station);
+        }
+        double sum = 0;
+        for (int i = 0; i < framed().feet().size(); i++) {
+            Contact foot = framed().feet().get(i);
+            sum += foot.station().equals(station) ? frame().get().force(i).z() : 0;
+        }
+        return sum / Gravity.STANDARD;
+    }
+
+    /**
+     * Where it meets what it stands on, brakes as they are or all off. In a cell of poses only where it does so in all of
+     * them.
+     */
+    public List<Footing> footings(boolean rolling) {
+        List<Footing> list = new ArrayList<>();
+        for (Contact contact : study.assembly().contacts()) {
+            if (contact.pushesOnly() && contact.surface().carries() && bears(contact)) {
+                Contact c = rolling && contact instanceof Contact.Caster caster ? caster.rolling() : contact;
+                list.add(new Footing(floor(posed.pivot(c)), floor(posed.at(c)), c.roam(), c.stiffness(), c.rating()));
+            }
+        }
+        return list;
+    }
+
+    private boolean bears(Contact contact) {
+        if (study.feetStay()) {
+            return posed.bears(contact);
+        }
+        // What is lifted is measured from the lowest foot, which may sink as this one rises.
+        double sinks = study.assembly().contacts().stream().mapToDouble(c -> rise(c.body())).max().orElse(0);
+        return posed.lifted(contact) + rise(contact.body()) + sinks <= Posed.LIFTED;
+    }
+
+    /** Height of the lowest surface that it stands on, m; 0 where it stands on none. */
+    public synchronized double ground() {
+        if (Double.isNaN(ground)) {
+            double least = Double.POSITIVE_INFINITY;
+            for (Contact contact : study.assembly().contacts()) {
+                if (contact.surface().carries()) {
+                    least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
+                }
+            }
+            ground = Double.isInfinite(least) ? 0 : least;
+        }
+        return ground;
+    }
+
+    /** A point with its height measured from {@link #ground}. */
+    public Vec3 aboveGround(Vec3 point) {
+        return new Vec3(point.x(), point.y(), point.z() - ground());
+    }
+
+    private static Vec3 floor(Vec3 p) {
+        return new Vec3(p.x(), p.y(), 0);
+    }
+
+    /** Where the centre of mass may stand, brakes as they are or all off. */
+    public SupportPolygon support(boolean rolling) {
+        SupportPolygon known = study.support(rolling);
+        return known != null ? known : SupportPolygon.of(footings(rolling));
+    }
+
+    /** Where the centre of mass may stand as the brakes are. */
+    public SupportPolygon support() {
+        return support(false);
+    }
+
+    /** What it takes to tip it on this floor. */
+    public Tipping tipping() {
+        return tipping(false);
+    }
+
+    /** The same with its brakes off. */
+    public Tipping rolling() {
+        return tipping(true);
+    }
+
+    private synchronized Tipping tipping(boolean rolling) {
+        int known = rolling ? 1 : 0;
+        if (tipping[known] == null) {
+            tipping[known] = tipping(support(rolling));
+        }
+        return tipping[known];
+    }
+
+    private Tipping tipping(SupportPolygon support) {
+        boolean onFloor = study.assembly().contacts().stream().anyMatch(c -> c.surface() == Surface.FLOOR);
+        double slope = onFloor ? project().place().room().slope() : 0;
+        Vec3 centre = aboveGround(posed.centre());
+        if (cell == null) {
+            return new Tipping(posed.mass(), centre, support, slope);
+        }
+        Vec3 high = centre.plus(new Vec3(0, 0, cell.centreAlong(Vec3.UP)));
+        double feet = feetMove();
+        if (feet == 0) {
+            return new Tipping(posed.mass(), high, support, slope,
+                    edge -> cell.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)));
+        }
+        // Feet that move turn the edges too: the centre then may come nearer in whichever direction.
+        double nearer = feet + Math.hypot(cell.centreAlong(Vec3.X), cell.centreAlong(Vec3.Y));
+        return new Tipping(posed.mass(), high, support, slope, edge -> nearer);
+    }
+
+    /** How far a joint can move any foot in a cell of poses, m; 0 in one pose. */
+    public double feetMove() {
+        double most = 0;
+        for (Contact contact : study.assembly().contacts()) {
+            most = Math.max(most, cell == null ? 0 : cell.of(contact.body()));
+        }
+        return most;
+    }
+
+    /** How far anything of a body can rise or sink in a cell of poses, m; 0 in one pose. */
+    public double rise(Body body) {
+        return cell == null ? 0 : cell.rise(body);
+    }
+
+    /** Weight of everything, N. */
+    public double weight() {
+        return posed.weight();
+    }
+
+    /** How near its pieces are to the room and to each other. */
+    public synchronized Clearance clearance() {
+        if (clearance == null) {
+            Stance stance = project().stance();
+            Placement turned = Placement.turned(Vec3.UP, stance.heading());
+            clearance = new Clearance(posed, cell, new Placement(new Vec3(stance.x(), stance.y(), 0), turned.x(),
+                    turned.y(), turned.z()), study.spheres());
+        }
+        return clearance;
+    }
+
+    /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */
+    public double pushHeight() {
+        double most = policy().standing().pushHeight();
+        double ground = ground();
+        return Math.min(clearance().furthest(Vec3.UP, body -> true, ground + most) - ground, most);
+    }
+
+    /** Push at that height that the policy asks for, N. */
+    public double pushAsked() {
+        return Math.min(policy().standing().pushShare() * weight(), policy().standing().pushMost());
+    }
+
+    /** Push at that height that starts it tipping in the weakest direction, N. */
+    public double pushAvailable() {
+        return tipping().push(pushHeight());
+    }
+
+    /** |∂V/∂q| of a freedom: what holds it must hold, N·m or N. */
+    public double potentialSlope(int freedom) {
+        return Math.abs(posed.potentialSlope(freedom)) + (cell == null ? 0 : cell.slope(freedom));
+    }
+
+    /** Gravity's moment at the seat of a station of everything that rests on it, N·m. */
+    public double momentAt(Station station) {
+        return posed.momentAt(station)
+                + (cell == null ? 0 : posed.massFrom(station) * Gravity.STANDARD * cell.lever(station));
+    }
+
+    /** Length of a tie from its first hook to its last, m. */
+    public double tieLength(Tie tie) {
+        return posed.ties().length(tie) + (cell == null ? 0 : cell.lengthens(tie));
+    }
+
+    // In the room.
+
+    /** A point of the perch's axes in the room's. */
+    public Vec3 inRoom(Vec3 point) {
+        return point.turned(project().stance().heading())
+                .plus(new Vec3(project().stance().x(), project().stance().y(), 0));
+    }
+
+    /** A point of the room in the perch's axes: {@link #inRoom} undone. */
+    public Vec3 inPerch(Vec3 room) {
+        return turnedBack(room.minus(new Vec3(project().stance().x(), project().stance().y(), 0)));
+    }
+
+    /** A direction of the room in the perch's axes. */
+    public Vec3 turnedBack(Vec3 direction) {
+        return direction.turned(-project().stance().heading());
+    }
+
+    /** Middle of the shot on the filmed plane, in the room, m. */
+    public Vec3 shotCentre() {
+        Bench bench = project().place().bench();
+        return new Vec3(bench.from() + project().shot().wanted().fromEdge(), project().shot().wanted().aside(),
+                bench.height() + project().shot().wanted().height());
+    }
+
+    /** The middle of the sensor, in the perch's axes, m. */
+    public Vec3 sensor() {
+        return posed.camera().point(new Vec3(0, 0, -project().shot().camera().sensorBelow()));
+    }
+
+    /** The middle of the sensor as a point of its body. */
+    public Tie.Hook sensorHook() {
+        Mount mount = study.assembly().mount();
+        return new Tie.Hook(mount.body(),
+                mount.at().plus(new Vec3(0, 0, -project().shot().camera().sensorBelow())));
+    }
+
+    /** The middle of the lens's front, in the perch's axes, m. */
+    public Vec3 lensFront() {
+        return posed.camera().point(new Vec3(0, 0,
+                -project().shot().camera().sensorBelow() - project().shot().camera().lensLength()));
+    }
+
+    /** Height above the floor at which the sensor sees just the wanted rectangle, m. */
+    public double sensorHeightWanted() {
+        return shotCentre().z() + project().shot().sensorDistance();
+    }
+
+    /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */
+    public double sensorDistance() {
+        return sensor().z() - shotCentre().z();
+    }
+
+    /** Direction that the camera's forward points in the room, rad. */
+    public double cameraHeading() {
+        Vec3 forward = posed.camera().direction(Vec3.X);
+        return Math.atan2(forward.y(), forward.x()) + project().stance().heading();
+    }
+
+    /** Sensor to the middle of the shot in the room, seen from above, m. */
+    public Vec3 offCentre() {
+        Vec3 off = inRoom(sensor()).minus(shotCentre());
+        return new Vec3(off.x(), off.y(), 0);
+    }
+
+    /** A value in the project's units. */
+    public String show(Quantity quantity, double value) {
+        return quantity.show(value, project().units());
+    }
+
+    /** A length in the project's units, m. */
+    public String length(double value) {
+        return show(Quantity.LENGTH, value);
+    }
+}

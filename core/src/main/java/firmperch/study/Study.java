@@ -1,0 +1,175 @@
+package firmperch.study;
+
+import firmperch.body.Assembly;
+import firmperch.body.Body;
+import firmperch.body.Piece;
+import firmperch.body.Surface;
+import firmperch.clearance.BoundingSphere;
+import firmperch.clearance.CollisionGroup;
+import firmperch.pose.Pose;
+import firmperch.pose.Rig;
+import firmperch.project.Project;
+import firmperch.stability.SupportPolygon;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * A project made ready to be asked about: its rig, and what follows from the rig alone, worked out once an edit when it is first
+ * asked for. Safe to share between threads.
+ */
+public final class Study {
+    private final Project project;
+    private final Rig rig;
+    private final Map<Derived<?>, Lazy<?>> derived;
+    private final Lazy<List<Piece>> bars;
+    private final Lazy<List<BoundingSphere>> spheres;
+    private final Lazy<List<CollisionGroup>> collisions;
+    private final Lazy<SupportPolygon> locked;
+    private final Lazy<SupportPolygon> rolling;
+    private final boolean stays;
+    private final Map<Surface, Lazy<Set<Body>>> fixed;
+
+    /** The same questions of the same rig, standing otherwise or with another mass hung on. */
+    private Study(Study same, Project project, Rig rig) {
+        this.project = project;
+        this.rig = rig;
+        derived = same.derived;
+        bars = same.bars;
+        spheres = same.spheres;
+        collisions = same.collisions;
+        locked = same.locked;
+        rolling = same.rolling;
+        stays = same.stays;
+        fixed = same.fixed;
+    }
+
+    private Study(Project project, Rig rig) {
+        this.project = project;
+        this.rig = rig;
+        derived = new ConcurrentHashMap<>();
+        bars = new Lazy<>(() -> {
+            Set<Piece> bending = Collections.newSetFromMap(new IdentityHashMap<>());
+            return set().framed().bars().stream().filter(bending::add).toList();
+        });
+        spheres = new Lazy<>(() -> rig.assembly().pieces().stream().map(BoundingSphere::of).toList());
+        collisions = new Lazy<>(() -> CollisionGroup.of(rig, spheres()));
+        locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
+        rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
+        int freedoms = rig.assembly().freedoms().size();
+        stays = rig.assembly().contacts().stream()
+                .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
+        fixed = new EnumMap<>(Surface.class);
+        for (Surface surface : Surface.values()) {
+            fixed.put(surface, new Lazy<>(() -> found(surface)));
+        }
+    }
+
+    private Set<Body> found(Surface surface) {
+        Set<Body> stiff = rig.assembly().contacts().stream().filter(c -> c.surface() == surface)
+                .map(c -> c.body().stiffTo()).collect(Collectors.toSet());
+        return rig.assembly().bodies().stream().filter(b -> stiff.contains(b.stiffTo()))
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** True if no joint moves what it stands on. */
+    boolean feetStay() {
+        return stays;
+    }
+
+    /** Bodies that stand on a surface or are fixed to it, with all that cannot move against them. */
+    public Set<Body> fixedTo(Surface surface) {
+        return fixed.get(surface).get();
+    }
+
+    /** A project made ready. */
+    public static Study of(Project project) {
+        Assembly assembly = project.perch().assembly(project.gear(), project.shot(),
+                project.place().surroundings(), project.units());
+        return of(project, Rig.of(assembly, project.gear().spare()));
+    }
+
+    /** A rig that is not of the project's own parts, in its place. */
+    public static Study of(Project project, Rig rig) {
+        return new Study(project, rig);
+    }
+
+    /** The same rig, the project standing or set otherwise. */
+    public Study moved(Project other) {
+        return new Study(this, other, rig);
+    }
+
+    /** The same rig with that mass beyond the gear's own, kg. */
+    public Study carrying(double more) {
+        return new Study(this, project, rig.carrying(more));
+    }
+
+    public Project project() {
+        return project;
+    }
+
+    public Rig rig() {
+        return rig;
+    }
+
+    public Assembly assembly() {
+        return rig.assembly();
+    }
+
+    /**
+     * Something that follows from a rig alone and that this package knows nothing of, such as what is asked of it.
+     *
+     * @param <T> what it is; safe to share between threads
+     */
+    public static final class Derived<T> {
+        private final Function<Study, T> from;
+
+        /** Worked out of any study of the rig. */
+        public Derived(Function<Study, T> from) {
+            this.from = from;
+        }
+    }
+
+    /** What follows from this rig, worked out once for every study of it. */
+    @SuppressWarnings("unchecked")
+    public <T> T get(Derived<T> what) {
+        return (T) derived.computeIfAbsent(what, w -> new Lazy<>(() -> what.from.apply(this))).get();
+    }
+
+    /** Bars that bend. */
+    public List<Piece> bars() {
+        return bars.get();
+    }
+
+    /** A sphere around each piece, in their order. */
+    List<BoundingSphere> spheres() {
+        return spheres.get();
+    }
+
+    /** Pieces that may run into each other. */
+    public List<CollisionGroup> collisions() {
+        return collisions.get();
+    }
+
+    /** The support, brakes on or off, where no joint moves the feet; null where one does. */
+    SupportPolygon support(boolean rolls) {
+        return !stays ? null : rolls ? rolling.get() : locked.get();
+    }
+
+    /** The project as its joints are set. */
+    public Situation set() {
+        return new Situation(this, Pose.of(rig.assembly(), project.stance().joints()));
+    }
+
+    /** The project in a pose. */
+    public Situation in(Pose pose) {
+        return new Situation(this, pose);
+    }
+}

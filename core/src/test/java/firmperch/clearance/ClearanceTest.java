@@ -1,0 +1,118 @@
+package firmperch.clearance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.Demo;
+import firmperch.body.Body;
+import firmperch.body.Builder;
+import firmperch.body.Contact;
+import firmperch.body.Freedom;
+import firmperch.body.Motion;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Solid;
+import firmperch.body.Surface;
+import firmperch.body.Vec3;
+import firmperch.check.RaisedQuestions;
+import firmperch.check.Reading;
+import firmperch.pose.Pose;
+import firmperch.pose.Rig;
+import firmperch.project.Project;
+import firmperch.study.Study;
+import firmperch.units.UnitSystem;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/** How near a rig is to the room, on a block that slides out on an arm: by hand, and against JTS in the plan. */
+class ClearanceTest {
+    private static final double LONG = 0.3;
+    private static final double WIDE = 0.1;
+    private static final double HIGH = 0.06;
+
+    /** A block with its middle 0.5 m out and 1 m up on what turns about the upright; it stands on a plate. */
+    private static Rig rig() {
+        Builder out = new Builder(UnitSystem.METRIC);
+        out.part("c");
+        Body base = out.body("base", null, Placement.HERE, new Motion.Fixed());
+        out.station("", "Base", base, Vec3.ZERO);
+        out.add(base, Piece.owned("Plate", Solid.Bought.box(0.2, 0.2, 0.02, 5)).at(Placement.at(0, 0, 0.01)));
+        for (int i = 0; i < 3; i++) {
+            out.contact(new Contact.Foot(out.spot("foot " + i, base,
+                    new Vec3(0.1, 0, 0).turned(2 * Math.PI * i / 3), Surface.FLOOR),
+                    new Contact.Bearing(1e6, 100)));
+        }
+        Body turn = out.body("turn", base, Placement.HERE, new Motion.Turn(
+                out.freedom("turn", "Turn", Freedom.Kind.SWING, -Math.PI, Math.PI), Vec3.UP));
+        Body up = out.body("up", turn, Placement.HERE, new Motion.Slide(
+                out.freedom("up", "Height", Freedom.Kind.SLIDE, 0, 1), Vec3.UP, 1));
+        out.add(up, Piece.owned("Block", Solid.Bought.box(LONG, WIDE, HIGH, 1)).at(Placement.at(0.5, 0, HIGH / 2)));
+        out.mount(up, new Vec3(0.5, 0, 0));
+        out.station("top", "Top", up, Vec3.ZERO, out.station());
+        return Rig.of(out.build(), 0);
+    }
+
+    private static Reading reading(Project project, String id, double turn, double height) {
+        Study study = Study.of(project, rig());
+        return RaisedQuestions.of(study, id).orElseThrow().at(study.in(Pose.of(turn, height)));
+    }
+
+    private static final Project ROOM = Demo.with("place.room.depth", 4.0, "place.room.ceiling", 2.5,
+            "place.bench.from", 1.6, "place.bench.depth", 0.8, "place.bench.width", 1.2, "place.bench.height", 0.9,
+            "place.bench.top", 0.05, "stance.x", 1.0, "stance.y", 0.0, "stance.heading", 0.0);
+
+    /** Along the axes by hand: the block's ends against walls, floor, ceiling and bench. */
+    @ParameterizedTest
+    @CsvSource({"clear.ceiling, 0, 1, 1.44", "clear.floor, 0, 0.3, 0.3", "clear.wall, 0, 0.5, 0.9",
+            "clear.floor, 2, 0.01, 0.01",
+            "clear.bench, 0, 1, 0.1", "clear.bench, 0, 0.2, 0.59"})
+    void byHand(String id, double turn, double height, double distance) {
+        assertThat(reading(ROOM, id, turn, height).available()).isCloseTo(distance, within(1e-6));
+    }
+
+    /** Through the ceiling and the wall by how much, not merely through. */
+    @Test
+    void whatRunsIntoSomethingIsToldByHowMuch() {
+        Reading ceiling = reading(Demo.with(ROOM, "place.room.ceiling", 1.0), "clear.ceiling", 0, 1);
+        assertThat(ceiling.available()).isCloseTo(-0.06, within(1e-9));
+        assertThat(ceiling.said().get()).isEqualTo("it hits the ceiling by 60 mm");
+        Reading wall = reading(Demo.with(ROOM, "stance.x", 0.4), "clear.wall", Math.PI, 1);
+        assertThat(wall.available()).isCloseTo(0.4 - 0.65, within(1e-9));
+        assertThat(reading(ROOM, "clear.bench", 0, 0.86).available()).as("in the bench's top").isZero();
+    }
+
+    /** Level with the bench's top, anywhere beside it and turned anyhow, the distance in the plan is JTS's of two polygons. */
+    @Test
+    void besideTheBenchAgainstJts() {
+        GeometryFactory jts = new GeometryFactory();
+        Geometry bench = jts.createPolygon(new Coordinate[]{new Coordinate(1.6, -0.6), new Coordinate(2.4, -0.6),
+                new Coordinate(2.4, 0.6), new Coordinate(1.6, 0.6), new Coordinate(1.6, -0.6)});
+        Geometry block = jts.createPolygon(new Coordinate[]{new Coordinate(0.35, -0.05), new Coordinate(0.65, -0.05),
+                new Coordinate(0.65, 0.05), new Coordinate(0.35, 0.05), new Coordinate(0.35, -0.05)});
+        Random random = new Random(3);
+        int near = 0;
+        for (int i = 0; i < 400; i++) {
+            double x = 1 + 2 * random.nextDouble();
+            double y = 2 * random.nextDouble() - 1;
+            double heading = Math.PI * (2 * random.nextDouble() - 1);
+            double turn = Math.PI * (2 * random.nextDouble() - 1);
+            Project project = Demo.with(ROOM, "stance.x", x, "stance.y", y, "stance.heading", heading);
+            Geometry there = AffineTransformation.rotationInstance(heading + turn).translate(x, y).transform(block);
+            double distance = there.distance(bench);
+            double said = reading(project, "clear.bench", turn, 0.86).available();
+            // Further off than four times what is asked, the widest gap along an axis will do: never more than the distance.
+            assertThat(said).isLessThanOrEqualTo(distance + 1e-6);
+            if (distance < 0.2) {
+                assertThat(said).isCloseTo(distance, within(1e-6));
+                near++;
+            }
+        }
+        assertThat(near).as("near enough to be told exactly").isGreaterThan(60);
+    }
+}

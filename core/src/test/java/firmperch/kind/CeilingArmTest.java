@@ -1,0 +1,148 @@
+package firmperch.kind;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.Demo;
+import firmperch.body.Vec3;
+import firmperch.check.Finding;
+import firmperch.check.RaisedQuestions;
+import firmperch.check.Verdict;
+import firmperch.pose.Pose;
+import firmperch.pose.Posed;
+import firmperch.project.Project;
+import firmperch.search.Assessor;
+import firmperch.stock.LagScrew;
+import firmperch.stock.Material;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.units.InvalidValue;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** The ceiling trolley arm against the Wood Handbook, closed forms and statics. */
+class CeilingArmTest {
+    private static final double LINK = 0.42;
+
+    private static Project project(Object... changes) {
+        return Demo.with(Demo.with(Demo.of(Demo.kind("ceiling-arm")), "place.room.ceiling", 2.5, "stance.x", 1.5),
+                changes);
+    }
+
+    /** Lag screw, G 0.42, Ø 9.5, 50 mm of thread: 9235 N (Wood Handbook FPL-GTR-190 ch. 8; check value of the brief). */
+    @Test
+    void lagScrewsHoldAsTheHandbookSays() {
+        LagScrew screw = new LagScrew("test", "lag screw 9.5 × 80", 0.0095, 0.08, 0.05, 1, "test");
+        assertThat(screw.withdrawal(0.42, 0.05)).isCloseTo(9235, within(10.0));
+    }
+
+    /** In the middle a fifth of the ultimate; at 1½ diameters from the edge half of that; beside the joist nothing. */
+    @Test
+    void aScrewBesideTheJoistHoldsNothing() {
+        LagScrew screw = LagScrew.ALL.get("lag-8x80");
+        Material spruce = Material.ALL.get("spruce-c24");
+        double full = screw.holds(spruce, 0.048, 0.032);
+        assertThat(full).isCloseTo(125.4 * Math.pow(0.42, 1.5) * Math.pow(8, 0.75) * 48 / 5, within(0.1));
+        assertThat(screw.holds(spruce, 0.048, 0.012)).isCloseTo(full / 2, within(1e-9));
+        assertThat(screw.holds(spruce, 0.048, -0.001)).isZero();
+        Finding missed = Assessor.now(project("perch.rails.screws.beside", 0.05)).finding("anchor");
+        assertThat(missed.verdict()).isEqualTo(Verdict.GIVES);
+    }
+
+    /**
+     * Three hung arms of equal links: forward, back and forward again by L·cos θ each, down by L·sin θ and by the plates between
+     * (closed form); the camera stays level throughout (common practice: only the first plate and the last need to be parallel).
+     */
+    @Test
+    void threeArmsGoByClosedForm() {
+        Study study = Study.of(project());
+        Random random = new Random(4);
+        double[] at = new double[6];
+        double[] zero = new double[6];
+        Posed flat = study.in(Pose.of(zero)).posed();
+        for (int round = 0; round < 100; round++) {
+            for (int i = 3; i < 6; i++) {
+                at[i] = -0.05 - 0.7 * random.nextDouble();
+            }
+            Posed posed = study.in(Pose.of(at)).posed();
+            double x = LINK * (Math.cos(at[3]) - Math.cos(at[4]) + Math.cos(at[5]));
+            double z = LINK * (Math.sin(at[3]) + Math.sin(at[4]) + Math.sin(at[5]));
+            Vec3 moved = posed.mount().minus(flat.mount());
+            assertThat(moved.x()).isCloseTo(x - LINK, within(1e-9));
+            assertThat(moved.z()).isCloseTo(z, within(1e-9));
+            assertThat(posed.camera().z().z()).isCloseTo(1, within(1e-12));
+        }
+    }
+
+    /** A bent plate leans the next arm's plates and no others: bent back by as much further on, the camera looks straight down. */
+    @Test
+    void onlyTheFirstPlateAndTheLastMustBeParallel() {
+        double bend = Math.toRadians(10);
+        Situation bent = Study.of(project("perch.arm-1.plate.bend", bend, "perch.arm-2.plate.bend", bend)).set();
+        // The second arm goes back over the first: the same lean forward there undoes it.
+        assertThat(bent.posed().camera().z().z()).isCloseTo(1, within(1e-12));
+        Situation once = Study.of(project("perch.arm-1.plate.bend", bend)).set();
+        assertThat(Math.acos(once.posed().camera().z().z())).isCloseTo(bend, within(1e-9));
+    }
+
+    /** W·L·cos θ by virtual work, whatever the others do: an arm's torque feels its own angle alone (common knowledge of linkages). */
+    @Test
+    void anArmFeelsOnlyItsOwnAngle() {
+        Study study = Study.of(project());
+        Random random = new Random(9);
+        for (int f = 3; f < 6; f++) {
+            for (int other = 0; other < 6; other++) {
+                assertThat(study.rig().feltBy(f, other)).as("%d by %d", f, other).isEqualTo(f == other);
+            }
+            double[] at = {0.1, 0.2, 0.3, -0.3, -0.3, -0.3};
+            double slope = study.in(Pose.of(at)).posed().potentialSlope(f);
+            for (int round = 0; round < 50; round++) {
+                double[] elsewhere = {random.nextDouble() - 0.5, random.nextDouble() - 0.5, random.nextDouble() * 3,
+                        -random.nextDouble() * 0.7, -0.05 - random.nextDouble() * 0.7, -random.nextDouble() * 0.7};
+                elsewhere[f] = at[f];
+                assertThat(study.in(Pose.of(elsewhere)).posed().potentialSlope(f)).isCloseTo(slope, within(1e-9));
+            }
+        }
+    }
+
+    /** Four wheels under a load W with a moment M along the rails: W/4 ± M/(2·b) (statics of four legs). */
+    @Test
+    void hangersShareAsFourLegs() {
+        Project bare = project("policy.loads.hand", 0.0, "policy.loads.handling", 1.0);
+        Study study = Study.of(bare);
+        Situation s = study.in(Pose.of(0, 0, 0, -0.3, -0.3, -0.3));
+        var joint = study.assembly().joints().stream().filter(j -> j.id().equals("trolley.hanger-1-bolt")).findFirst()
+                .orElseThrow();
+        Posed.Carried held = s.posed().beyond(joint);
+        Vec3 middle = new Vec3(0, 0, 0);
+        double w = held.weight();
+        double along = w * Math.abs(held.centre().y() - middle.y()) / (2 * 0.20);
+        double across = w * Math.abs(held.centre().x() - middle.x()) / (2 * 0.30);
+        double load = RaisedQuestions.of(study, "bearing@trolley.hanger-1-bolt").orElseThrow().at(s).asked();
+        assertThat(load).isCloseTo(w / 4 + along + across, within(1e-6 * w));
+    }
+
+    /** A turntable that its load pulls apart lets go: it is told, whatever it could bear pressed together. */
+    @Test
+    void aTurntableTheWrongWayRoundIsTold() {
+        Finding wrong = Assessor
+                .now(project("perch.turntable.ring.pressed", false, "perch.turntable.ring.apart", 0.0))
+                .finding("bearing@turntable.turn");
+        assertThat(wrong.verdict()).isEqualTo(Verdict.GIVES);
+        assertThat(wrong.reading().said().get()).contains("pulled apart").contains("the other way round");
+    }
+
+    @Test
+    void pairsOfHolesMustMatch() {
+        assertThatThrownBy(() -> project("perch.arm-1.plate.spacing", 0.08)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("70 mm").hasMessageContaining("80 mm");
+    }
+
+    @Test
+    void itHangsUpsideDown() {
+        var found = Assessor.now(project());
+        assertThat(found.sentence()).startsWith("It hangs");
+        assertThat(found.findings()).noneMatch(f -> f.id().startsWith("tip.") || f.id().startsWith("feet."));
+    }
+}

@@ -1,0 +1,119 @@
+package firmperch.stability;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.Demo;
+import firmperch.body.Vec3;
+import firmperch.check.RaisedQuestions;
+import firmperch.frame.FrameModel;
+import firmperch.frame.FrameSolver;
+import firmperch.study.Situation;
+import firmperch.units.Gravity;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Tipping against a worked example, against statics by summing moments, and against the space frame lifting off. */
+class TippingTest {
+    private static SupportPolygon square(double half) {
+        List<Footing> feet = new ArrayList<>();
+        for (double[] s : new double[][]{{1, 1}, {-1, 1}, {-1, -1}, {1, -1}}) {
+            Vec3 at = new Vec3(s[0] * half, s[1] * half, 0);
+            feet.add(new Footing(at, at, 0, 1e5, 100));
+        }
+        return SupportPolygon.of(feet);
+    }
+
+    /** Worked example (rigid statics): 60 kg, d = 230 mm, h = 700 mm leans 18.19° and takes 90.2 N at 1.5 m. */
+    @Test
+    void workedExample() {
+        Tipping tipping = new Tipping(60, new Vec3(0, 0, 0.7), square(0.23), 0);
+        assertThat(Math.toDegrees(tipping.leastLean())).isCloseTo(18.19, within(0.005));
+        assertThat(tipping.push(1.5)).isCloseTo(90.2, within(0.05));
+    }
+
+    /** The floor's slope by the review of the slice: a push of 148 N on the level is about 142 at 2°, 123 at 8°, 82 at 20°. */
+    @ParameterizedTest
+    @CsvSource({"2, 142.0", "8, 123.5", "20, 82.5"})
+    void theSlopeTakesItsPart(double degrees, double push) {
+        // 73.9 kg, d = 306 mm, h = 343 mm: the slice's own sample, whose level push is 148 N.
+        Tipping t = new Tipping(73.9, new Vec3(0, 0, 0.343), square(0.3063), Math.toRadians(degrees));
+        assertThat(t.push(1.5)).isCloseTo(push, within(0.9));
+    }
+
+    @Test
+    void aMassOutsideTipsWhenItsMomentReachesTheWeights() {
+        Tipping tipping = new Tipping(60, new Vec3(0.03, 0, 0.7), square(0.23), 0);
+        // Moments about the edge x = 0.23: 60·0.20 against m·0.60.
+        assertThat(tipping.tippingMass(new Vec3(0.83, 0, 1.2), 0)).isCloseTo(20, within(1e-9));
+        assertThat(tipping.tippingMass(new Vec3(0.1, 0.1, 1), 0)).isInfinite();
+    }
+
+    /** Direction by direction: a push along an edge's own normal is the least that tips over that edge (statics). */
+    @Test
+    void thePushDependsOnItsDirection() {
+        Tipping t = new Tipping(60, new Vec3(0.1, 0, 0.7), square(0.23), 0);
+        double weight = 60 * Gravity.STANDARD;
+        assertThat(t.push(1, 0)).isCloseTo(weight * 0.13, within(1e-9));
+        assertThat(t.push(1, Math.PI)).isCloseTo(weight * 0.33, within(1e-9));
+        assertThat(t.push(1, Math.PI / 2)).isCloseTo(weight * 0.23, within(1e-9));
+    }
+
+    /** The same perch on the frame solver's feet that only push: it stands under 99 % of the push and not under 101 %. */
+    @ParameterizedTest
+    @CsvSource({"5, 0, 0", "2, 40, 30", "4, 133, -20", "0, -90, 45"})
+    void theSpaceFrameTipsAtThePredictedPush(int pin, double swing, double lift) {
+        Situation s = Demo.posed(Demo.with("place.room.slope", 0.0), pin, swing, lift);
+        SupportPolygon.Edge edge = s.support().nearest(s.posed().centre());
+        double push = s.tipping().push(s.posed().mount().z());
+        assertThat(standsUnder(s, edge, 0.99 * push)).isTrue();
+        assertThat(standsUnder(s, edge, 1.01 * push)).isFalse();
+    }
+
+    /** A rigid lump with the perch's own mass on the perch's own feet, pushed sideways at the mount's height. */
+    private static boolean standsUnder(Situation s, SupportPolygon.Edge edge, double push) {
+        FrameModel.Builder frame = new FrameModel.Builder();
+        int lump = frame.node(s.posed().centre());
+        for (Footing c : s.footings(false)) {
+            // Stiff feet: what is asked is where a rigid body tips, not how far tyres give before.
+            frame.support(new FrameModel.Support(lump, c.point().minus(frame.at(lump)), Vec3.UP, 1e9, 1e9, true));
+        }
+        frame.mass(lump, s.posed().centre(), s.posed().mass());
+        FrameModel model = frame.build();
+        Vec3 at = new Vec3(s.posed().centre().x(), s.posed().centre().y(), s.posed().mount().z());
+        FrameModel pushed = model.with(model.masses(), List.of(new FrameModel.PointForce(lump,
+                at.minus(model.nodes().get(lump)), new Vec3(edge.nx() * push, edge.ny() * push, 0))));
+        return FrameSolver.solve(pushed).isPresent();
+    }
+
+    /** A leaning perch by turning it: at the predicted lean its centre of mass stands just over the edge (statics). */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.4, 1.2, 2.5, 4, 5.5})
+    void atTheLeanTheCentreStandsOverTheEdge(double direction) {
+        Situation s = Demo.posed(Demo.with("place.room.slope", 0.0), 4, 25, 10);
+        double lean = s.tipping().lean(direction);
+        Vec3 centre = s.posed().centre();
+        // Gravity seen from the leaning floor has a part along it: the line of action meets the floor shifted by h·tan θ.
+        Vec3 foot = new Vec3(centre.x() + centre.z() * Math.tan(lean) * Math.cos(direction),
+                centre.y() + centre.z() * Math.tan(lean) * Math.sin(direction), 0);
+        assertThat(s.support().clearance(foot)).isCloseTo(0, within(1e-9));
+    }
+
+    /** Common practice, no source: turning the wheels inward before locking them narrows the stance, outward widens it. */
+    @Test
+    void lockedWheelsCountWhereTheyStandAndRollingIsAskedToo() {
+        Situation out = Demo.posed(Demo.with("perch.box.corners.heading", 0.0), 4, 0, 0);
+        Situation in = Demo.posed(Demo.with("perch.box.corners.heading", Math.PI), 4, 0, 0);
+        Situation free = Demo.posed(Demo.with("perch.box.corners.locked", false), 4, 0, 0);
+        assertThat(out.tipping().leastLean()).isGreaterThan(in.tipping().leastLean());
+        assertThat(free.tipping().leastLean()).as("free swivels may all have turned in at their worst")
+                .isLessThan(in.tipping().leastLean());
+        assertThat(out.rolling().leastLean()).isCloseTo(free.tipping().leastLean(), within(0.01));
+        assertThat(RaisedQuestions.of(out.study(), "tip.rolling")).isPresent();
+        assertThat(RaisedQuestions.of(free.study(), "tip.rolling")).as("asked where there are brakes").isEmpty();
+    }
+}
