@@ -1,6 +1,9 @@
 package firmperch.body;
 
+import firmperch.units.InvalidValue;
+import java.util.Collection;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A rig as bodies and joints, made once an edit from its parts.
@@ -50,6 +53,27 @@ public record Assembly(List<Body> bodies, List<Piece> pieces, List<Freedom> free
             }
         }
         return -1;
+    }
+
+    /** True if each of these is the id of a freedom of this rig. */
+    public boolean knows(Collection<String> ids) {
+        return freedoms.stream().map(Freedom::id).collect(Collectors.toSet()).containsAll(ids);
+    }
+
+    /**
+     * Refuses settings of what this rig has not.
+     *
+     * @throws InvalidValue for the first id that is none of its freedoms'
+     */
+    public void mustKnow(Collection<String> ids) {
+        List<String> known = freedoms.stream().map(Freedom::id).toList();
+        for (String id : ids) {
+            if (!known.contains(id)) {
+                throw new InvalidValue("Setting of a joint", "“" + id + "”", known.isEmpty()
+                        ? "none, as nothing of it can be set"
+                        : "one of " + String.join(", ", known));
+            }
+        }
     }
 
     /** The station of the camera and what hangs on it: the last. */

@@ -22,6 +22,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Supplier;
@@ -46,7 +47,8 @@ final class Codec {
         return node;
     }
 
-    private static JsonNode write(Param param, Object value) {
+    /** A value as it stands in a file. */
+    static JsonNode write(Param param, Object value) {
         return switch (param.kind()) {
             case Param.Measure _ -> NODES.numberNode((double) value);
             case Param.Whole _ -> NODES.numberNode((int) value);
@@ -107,9 +109,12 @@ final class Codec {
             Param param = params.all().get(i);
             JsonNode value = node.get(param.name());
             if (value == null || value.isNull()) {
-                throw new InvalidValue(param.label(), "nothing", param.expected());
+                // A file of before there was this value; one that says “null” has lost it.
+                Optional<Object> before = value == null ? param.before() : Optional.empty();
+                values[i] = before.orElseThrow(() -> new InvalidValue(param.label(), "nothing", param.expected()));
+            } else {
+                values[i] = read(param, value);
             }
-            values[i] = read(param, value);
         }
         return params.make(values);
     }

@@ -17,14 +17,14 @@ import java.util.Set;
 
 /**
  * Project files, {@code *.perch.json}: one JSON object with {@code format}, {@code version} and {@code project}, all
- * numbers SI and angles in rad. Their schema is {@link Schema}. Files of format 1 are
+ * numbers SI and angles in rad. Their schema is {@link Schema}. Files of earlier versions are
  * migrated as they are read.
  */
 public final class ProjectFile {
     /** What file names end in. */
     public static final String EXTENSION = ".perch.json";
     /** The format this version writes and the newest it reads. */
-    public static final int VERSION = 2;
+    public static final int VERSION = Migrations.newest();
     /** No project comes near this size, bytes. */
     public static final long MOST_BYTES = 8L << 20;
 
@@ -100,9 +100,11 @@ public final class ProjectFile {
                     + "); this one reads up to format " + VERSION + ". Open it with the newer one.");
         }
         try {
-            JsonNode project = root.path("project");
-            return Codec.read(Project.PARAMS, root.path("version").asInt() == 1 ? Version1.migrated(project) : project,
-                    "Project");
+            JsonNode now = Migrations.migrated(root.path("project"), root.path("version").asInt());
+            Project project = Codec.read(Project.PARAMS, now, "Project");
+            project.perch().assembly(project.gear(), project.shot(), project.place().surroundings(), project.units())
+                    .mustKnow(project.stance().joints().keySet());
+            return project;
         } catch (InvalidValue e) {
             throw new UnusableFile(file, e.getMessage());
         }

@@ -50,9 +50,11 @@ public final class Schema {
             if (!param.help().isEmpty()) {
                 one.put("description", param.help());
             }
+            param.before().ifPresent(before -> one.set("default", Codec.write(param, before)));
             properties.set(param.name(), one);
         }
-        required(node, params.all().stream().map(Param::name).toArray(String[]::new));
+        required(node, params.all().stream().filter(p -> p.before().isEmpty()).map(Param::name)
+                .toArray(String[]::new));
         node.put("additionalProperties", false);
         return node;
     }

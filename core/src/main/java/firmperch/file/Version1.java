@@ -16,7 +16,7 @@ final class Version1 {
     private Version1() {
     }
 
-    static ObjectNode migrated(JsonNode old) {
+    static JsonNode migrated(JsonNode old) {
         ObjectNode project = NODES.objectNode();
         copy(project, old, "name", "studio", "units");
         project.set("shot", shot(old.path("shot")));

@@ -6,8 +6,10 @@ import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -22,9 +24,10 @@ import java.util.stream.Stream;
  * @param kind what it may be
  * @param varied true if it may be changed to cure something
  * @param brings other values of the same record that follow from choosing a row, by their names
+ * @param before what a file has that was saved before there was this value; nothing if every file has it
  */
 public record Param(String name, String label, String help, Kind kind, boolean varied,
-        Map<String, Function<Catalogue.Row, Object>> brings) {
+        Map<String, Function<Catalogue.Row, Object>> brings, Optional<Object> before) {
     /** What a value may be. */
     public sealed interface Kind {
     }
@@ -61,6 +64,33 @@ public record Param(String name, String label, String help, Kind kind, boolean v
 
     /** Something described elsewhere, such as a perch by its parts. */
     public record Other(Class<?> type) implements Kind {}
+
+    /** A value of which nothing more is said. */
+    Param(String name, String label, Kind kind) {
+        this(name, label, "", kind, false, Map.of(), Optional.empty());
+    }
+
+    /** The same, to be varied to cure something; a measure by the steps of its kind. */
+    Param varied(Kind steps) {
+        return new Param(name, label, help, steps, true, brings, before);
+    }
+
+    /** The same with one sentence more. */
+    Param helped(String sentence) {
+        return new Param(name, label, sentence, kind, varied, brings, before);
+    }
+
+    /** The same, bringing another value too. */
+    Param bringing(String other, Function<Catalogue.Row, Object> follows) {
+        Map<String, Function<Catalogue.Row, Object>> all = new HashMap<>(brings);
+        all.put(other, follows);
+        return new Param(name, label, help, kind, varied, Map.copyOf(all), before);
+    }
+
+    /** The same, that value standing for it in files of before. */
+    Param orElse(Object value) {
+        return new Param(name, label, help, kind, varied, brings, Optional.of(value));
+    }
 
     /**
      * Refuses what cannot be.

@@ -8,10 +8,9 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /**
  * The descriptions of a record's values, one for each component and in their order, which {@link Builder#done} holds them
@@ -59,7 +58,7 @@ public final class Params<T extends Record> {
         }
 
         private Builder<R> add(String name, String label, Param.Kind kind) {
-            params.add(new Param(name, label, "", kind, false, Map.of()));
+            params.add(new Param(name, label, kind));
             return this;
         }
 
@@ -140,33 +139,41 @@ public final class Params<T extends Record> {
 
         /** The last one may be varied to cure something. */
         public Builder<R> varied() {
-            return last(p -> new Param(p.name(), p.label(), p.help(), p.kind(), true, p.brings()));
+            return last(p -> p.varied(p.kind()));
         }
 
         /** The last one, a measure, may be varied to cure something, by steps of that size. */
         public Builder<R> varied(double step) {
             return last(p -> {
                 Param.Measure m = (Param.Measure) p.kind();
-                return new Param(p.name(), p.label(), p.help(),
-                        new Param.Measure(m.quantity(), m.least(), m.most(), step), true, p.brings());
+                return p.varied(new Param.Measure(m.quantity(), m.least(), m.most(), step));
             });
         }
 
         /** One sentence more about the last one. */
         public Builder<R> help(String help) {
-            return last(p -> new Param(p.name(), p.label(), help, p.kind(), p.varied(), p.brings()));
+            return last(p -> p.helped(help));
         }
 
         /** Choosing a row for the last one sets another value of the record too. */
         public <C extends Catalogue.Row> Builder<R> bringing(String other, Class<C> row, Function<C, Object> value) {
+            return last(p -> p.bringing(other, chosen -> value.apply(row.cast(chosen))));
+        }
+
+        /**
+         * The last one is newer than the record: a file that was saved before there was such a value, and so lacks it, opens as if
+         * it had this one. What is saved now has it.
+         *
+         * @param before the value by which all is as it was before; of the component's own type
+         */
+        public Builder<R> orElse(Object before) {
             return last(p -> {
-                Map<String, Function<Catalogue.Row, Object>> brings = new HashMap<>(p.brings());
-                brings.put(other, chosen -> value.apply(row.cast(chosen)));
-                return new Param(p.name(), p.label(), p.help(), p.kind(), p.varied(), Map.copyOf(brings));
+                p.check(before);
+                return p.orElse(before);
             });
         }
 
-        private Builder<R> last(java.util.function.UnaryOperator<Param> change) {
+        private Builder<R> last(UnaryOperator<Param> change) {
             params.set(params.size() - 1, change.apply(params.getLast()));
             return this;
         }

@@ -2,6 +2,7 @@ package firmperch.pose;
 
 import firmperch.body.Assembly;
 import firmperch.body.Freedom;
+import firmperch.units.InvalidValue;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -14,8 +15,13 @@ public final class Pose {
         this.values = values;
     }
 
-    /** The pose with these settings by id; what is not named is at its nearest to zero, what is past a stop is at it. */
+    /**
+     * The pose with these settings by id; what is not named is at its nearest to zero, what is past a stop is at it.
+     *
+     * @throws InvalidValue for an id that is none of the assembly's freedoms'
+     */
     public static Pose of(Assembly assembly, Map<String, Double> joints) {
+        assembly.mustKnow(joints.keySet());
         double[] values = new double[assembly.freedoms().size()];
         for (int i = 0; i < values.length; i++) {
             Freedom freedom = assembly.freedoms().get(i);

@@ -17,6 +17,10 @@ public final class Prediction {
     /** The measurement beside its prediction. */
     public static Comparison of(Project project, Measurement measured) {
         Study study = Study.of(project).carrying(0);
+        if (!study.assembly().knows(measured.joints().keySet())) {
+            // It was measured on another kind of rig, which this project had before.
+            return new Comparison(measured, Double.NaN);
+        }
         Situation there = study.in(Pose.of(study.assembly(), measured.joints()));
         return new Comparison(measured, predicted(there, measured.kind()));
     }

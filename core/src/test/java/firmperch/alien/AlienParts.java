@@ -16,6 +16,7 @@ import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Station;
+import firmperch.body.Supply;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
@@ -67,7 +68,7 @@ public final class AlienParts implements PartLibrary {
 
     private static Perch start() {
         return new Perch(List.of(new Mounted("column", new Column(0.9, 0.06, 1.7), List.of(Perch.FLOOR)),
-                new Mounted("beam", new Beam(0.5, Closure.ALL.get("knob-60"), 5), List.of("column.post")),
+                new Mounted("beam", new Beam(0.5, Closure.ALL.get("knob-60"), 5, false), List.of("column.post")),
                 new Mounted("head", head(), List.of("beam.end"))));
     }
 
@@ -114,16 +115,17 @@ public final class AlienParts implements PartLibrary {
     }
 
     /** A beam on a sleeve that slides on a column and turns about it. */
-    public record Beam(double length, Closure closure, double torque) implements Part {
+    public record Beam(double length, Closure closure, double torque, boolean capped) implements Part {
         static final Params<Beam> PARAMS = Params.of(Beam.class).length("length", "Length of the beam", 0.2, 2)
                 .varied(0.05).choice("closure", "Closed by", Closure.ALL).varied()
                 .bringing("torque", Closure.class, Closure::torque)
-                .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
+                .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60)
+                .either("capped", "End of the beam", "with a cap", "bare").orElse(false).done();
 
         private static final double SLEEVE = 0.2;
 
         public Beam {
-            PARAMS.check(length, closure, torque);
+            PARAMS.check(length, closure, torque, capped);
         }
 
         @Override
@@ -154,6 +156,10 @@ public final class AlienParts implements PartLibrary {
             out.add(arm, Piece.cut("Beam", new Solid.Bar(new Section.Rectangle(0.06, 0.03), length, Solid.End.SQUARE,
                     Solid.End.ROUND), Material.ALL.get("spruce-c24")).at(Placement.at(0.08, 0, 0))
                     .drilled(List.of(new Hole(new Vec3(length - 0.03, -0.015, 0), Vec3.Y, 0.0105, "head"))));
+            if (capped) {
+                out.add(arm, Piece.ready("Cap", Solid.Bought.box(0.006, 0.06, 0.03, 0.02),
+                        new Supply.Ready("Plastic cap", 0.5, "end of the beam")).at(Placement.at(length + 0.083, 0, 0)));
+            }
             out.offer("end", new Port.Plate(0.03), arm, Placement.at(length + 0.05, 0, -0.03), null);
             out.buy("Bolt M10 with knob", 1, 3, "sleeve");
             out.work("cut", "Cut the beam and glue up the sleeve.", List.of(), "glue: overnight", "");

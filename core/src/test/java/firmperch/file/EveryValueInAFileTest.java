@@ -75,8 +75,12 @@ class EveryValueInAFileTest {
         JsonNode root = written(kind);
         walk(Project.PARAMS, root.get("project"), (node, param) -> {
             JsonNode was = node.remove(param.name());
-            refused(root, param.label(), "without " + param.name());
-            assertThat(SCHEMA.validate(root)).as("schema: without " + param.name()).isNotEmpty();
+            if (param.before().isPresent()) {
+                assertThat(SCHEMA.validate(root)).as("schema: of before " + param.name()).isEmpty();
+            } else {
+                refused(root, param.label(), "without " + param.name());
+                assertThat(SCHEMA.validate(root)).as("schema: without " + param.name()).isNotEmpty();
+            }
             node.set(param.name(), was);
         });
         assertThat(SCHEMA.validate(root)).as("all is as it was").isEmpty();

@@ -74,7 +74,7 @@ class ProjectFileTest {
     /** A file of format 1 opens, migrated, and weighs what it weighed within half a per cent (73.94 kg, by the slice). */
     @Test
     void aFileOfVersionOneOpens() throws IOException {
-        Path old = Path.of("src", "test", "resources", "firmperch", "version-1.perch.json");
+        Path old = Path.of("src", "test", "resources", "firmperch", "versions", "1-wedging-bench.perch.json");
         Project project = ProjectFile.read(old);
         assertThat(project.name()).isEqualTo("Wedging bench");
         assertThat(project.perch().parts()).hasSize(5);

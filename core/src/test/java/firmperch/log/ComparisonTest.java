@@ -19,7 +19,7 @@ class ComparisonTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 14);
 
     private static Measurement measured(Measurement.Kind kind, double value) {
-        return new Measurement(DAY, kind, value, Map.of("pin", 5.0, "swing", 0.0, "lift", 0.168), "");
+        return new Measurement(DAY, kind, value, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168), "");
     }
 
     @Test
@@ -56,6 +56,13 @@ class ComparisonTest {
             assertThat(Prediction.of(moved, measured(kind, 0.01)).predicted())
                     .isEqualTo(Prediction.of(p, measured(kind, 0.01)).predicted());
         }
+    }
+
+    /** What was measured on the rig that the project had before is not held against the one it has now. */
+    @Test
+    void nothingIsPredictedOfAnotherRigsJoints() {
+        Measurement other = new Measurement(DAY, Measurement.Kind.SAG, 0.001, Map.of("beam.reach", 0.6), "");
+        assertThat(Prediction.of(Demo.project(), other).predicted()).isNaN();
     }
 
     /** Linear elasticity: gear twice as heavy makes the camera sag twice as far when it is hung on (superposition). */
