@@ -11,12 +11,13 @@ import java.util.stream.Collectors;
  * @param bodies each after the one it moves against
  * @param freedoms in the order of the bodies, from the place to the camera; a pose has a value for each
  * @param stations of the load path, from the place to the camera
+ * @param nestings which pieces of it are made to lie in each other
  * @param measures lengths that a part's values set, for drawing and editing in place
  * @param mount where the camera sits
  */
 public record Assembly(List<Body> bodies, List<Piece> pieces, List<Freedom> freedoms, List<Joint> joints,
-        List<Fastening> fastenings, List<Contact> contacts, List<Tie> ties, List<Station> stations, Making making,
-        List<Measure> measures, Mount mount) {
+        List<Fastening> fastenings, List<Contact> contacts, List<Tie> ties, List<Station> stations,
+        List<Nesting> nestings, Making making, List<Measure> measures, Mount mount) {
     /**
      * A length that one value of a part sets.
      *
@@ -24,6 +25,12 @@ public record Assembly(List<Body> bodies, List<Piece> pieces, List<Freedom> free
      * @param path of the value in the part
      */
     public record Measure(String part, String path, Tie.Hook from, Tie.Hook to) {}
+
+    /**
+     * A piece that is made to lie in, on or through another, as a bolt in its hole or a tube in the next: the two are not asked
+     * to clear each other. What lies in the inner one lies in the outer one too.
+     */
+    public record Nesting(Piece inner, Piece outer) {}
 
     /** What its making takes beside its pieces. */
     public record Making(List<Purchase> purchases, List<Work> works) {
@@ -42,6 +49,7 @@ public record Assembly(List<Body> bodies, List<Piece> pieces, List<Freedom> free
         contacts = List.copyOf(contacts);
         ties = List.copyOf(ties);
         stations = List.copyOf(stations);
+        nestings = List.copyOf(nestings);
         measures = List.copyOf(measures);
     }
 

@@ -4,6 +4,7 @@ import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ public final class Builder {
     private final List<Work> works = new ArrayList<>();
     private final Map<String, Port> ports = new LinkedHashMap<>();
     private final List<Assembly.Measure> measures = new ArrayList<>();
+    private final List<Assembly.Nesting> nestings = new ArrayList<>();
     private final List<Around> arounds = new ArrayList<>();
     private final Map<String, List<Solid.Filling.Placed>> standing = new LinkedHashMap<>();
     private final UnitSystem units;
@@ -33,7 +35,7 @@ public final class Builder {
     private Mount mount;
 
     /** A piece that leaves room for whatever stands in the port of that name. */
-    private record Around(Body body, Station station, Piece piece, String port) {}
+    private record Around(Piece piece, String port) {}
 
     /** What is told in words has its lengths in these units. */
     public Builder(UnitSystem units) {
@@ -108,6 +110,11 @@ public final class Builder {
         Piece added = piece.in(body, station);
         pieces.add(added);
         return added;
+    }
+
+    /** Pieces of a body that have been added so far. */
+    public List<Piece> pieces(Body body) {
+        return pieces.stream().filter(p -> p.body().equals(body)).toList();
     }
 
     /** Adds a joint. */
@@ -192,9 +199,33 @@ public final class Builder {
         return port;
     }
 
-    /** Adds a piece that goes around whatever will stand in a port of this part. */
-    public void around(Body body, Piece piece, String port) {
-        arounds.add(new Around(body, station, piece, own(port)));
+    /**
+     * Adds a piece that goes around whatever will stand in a port of this part.
+     *
+     * @return a stand-in, by which the piece can be named to {@link #nested} until it has its shape
+     */
+    public Piece around(Body body, Piece piece, String port) {
+        Piece standIn = piece.in(body, station);
+        arounds.add(new Around(standIn, own(port)));
+        return standIn;
+    }
+
+    /**
+     * Says that these pieces are made to lie in, on or through those, however the joints between them are set, so that they are not
+     * asked to clear each other: a bolt in what it goes through, a wheel in its rail, a stick against its plate. Of pieces that no
+     * joint moves against each other it need not be said. What lies in an inner one lies in the outer ones too.
+     */
+    public void nested(List<Piece> inner, List<Piece> outer) {
+        for (Piece in : inner) {
+            outer.forEach(out -> nested(in, out));
+        }
+    }
+
+    /** The same of two; nothing where one of them is none, as the piece of a port may be. */
+    public void nested(Piece inner, Piece outer) {
+        if (inner != null && outer != null) {
+            nestings.add(new Assembly.Nesting(inner, outer));
+        }
     }
 
     /** Stands a shape in a port, in its body's axes, so that a filling goes around it. */
@@ -213,9 +244,14 @@ public final class Builder {
         return port;
     }
 
-    /** A camera sits there. */
+    /** A camera sits there, screwed on that piece; null if only on something stiff. */
+    public void mount(Body body, Vec3 at, Piece under) {
+        mount = new Mount(body, at, under == null ? List.of() : List.of(under));
+    }
+
+    /** A camera sits there, on something stiff. */
     public void mount(Body body, Vec3 at) {
-        mount = new Mount(body, at);
+        mount(body, at, null);
     }
 
     public Mount mount() {
@@ -224,13 +260,18 @@ public final class Builder {
 
     /** The assembly of all that was contributed. */
     public Assembly build() {
+        Map<Piece, Piece> shaped = new IdentityHashMap<>();
         for (Around one : arounds) {
             Placement back = one.piece.at().inverse();
             List<Solid.Filling.Placed> inside = standing.getOrDefault(one.port, List.of()).stream()
                     .map(p -> new Solid.Filling.Placed(p.solid(), back.of(p.at()))).toList();
-            pieces.add(one.piece.shaped(new Solid.Filling(one.piece.solid(), inside)).in(one.body, one.station));
+            Piece piece = one.piece.shaped(new Solid.Filling(one.piece.solid(), inside));
+            shaped.put(one.piece, piece);
+            pieces.add(piece);
         }
-        return new Assembly(bodies, pieces, freedoms, joints, fastenings, contacts, ties, stations,
+        List<Assembly.Nesting> named = nestings.stream().map(n -> new Assembly.Nesting(
+                shaped.getOrDefault(n.inner(), n.inner()), shaped.getOrDefault(n.outer(), n.outer()))).toList();
+        return new Assembly(bodies, pieces, freedoms, joints, fastenings, contacts, ties, stations, named,
                 new Assembly.Making(purchases, works), measures, mount);
     }
 }

@@ -13,7 +13,7 @@ import java.util.List;
  * @param fit what can be put there
  * @param body it belongs to
  * @param at its axes in the body's: z away from what it is on, x forward
- * @param piece that whoever stands on it takes hold of; null if the body's stiff part
+ * @param piece that whoever stands on it takes hold of or lies against ({@link Builder#nested}); null if the body's stiff part
  * @param station that carries it; null if the place does
  */
 public record Port(String name, Fit fit, Body body, Placement at, Piece piece, Station station) {
@@ -69,7 +69,7 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
     }
 
     /**
-     * A stiff block to let a plate into; the port is its middle, x forward.
+     * A stiff block to let a plate into; the port is its middle, x forward, its piece what goes through the bore.
      *
      * @param width across and along, m
      * @param bore upright through its middle, m; 0 if none

@@ -123,12 +123,12 @@ public final class Clearance {
                 Vec3.UP, Double.POSITIVE_INFINITY);
     }
 
-    /** Least distance between pieces that may run into each other, m. */
+    /** Least distance between pieces that may run into each other, m; 10 cm where it is more. */
     public double within(CollisionGroup group) {
-        double far = cell == null ? FAR : CLEAR;
-        double least = Double.POSITIVE_INFINITY;
+        double enough = cell == null ? FAR : CLEAR;
+        double least = FAR;
         for (CollisionPair pair : group.pairs()) {
-            least = Math.min(least, pair.distance(posed, cell, middles, Math.min(least, far)));
+            least = Math.min(least, pair.distance(posed, cell, middles, Math.min(least, enough)));
             if (least == 0) {
                 break;
             }

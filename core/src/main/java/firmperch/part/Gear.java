@@ -50,7 +50,7 @@ public record Gear(List<GearItem> items, double spare) implements Described {
         out.station("", "Camera and gear", body, Vec3.ZERO, out.station());
         for (GearItem item : items) {
             GearItem.Size s = item.size();
-            out.add(body, Piece.owned(item.name(), Solid.Bought.box(s.along(), s.across(), s.high(), item.mass()))
+            hang(out, body, Piece.owned(item.name(), Solid.Bought.box(s.along(), s.across(), s.high(), item.mass()))
                     .at(Placement.at(item.at())));
         }
         double sensor = shot.camera().sensorBelow();
@@ -59,13 +59,19 @@ public record Gear(List<GearItem> items, double spare) implements Described {
         double high = Math.min(0, sensor - 0.02);
         // Room that camera and lens take up; what they weigh stands in the list.
         boolean along = shot.wanted().alongArm();
-        out.add(body, Piece
+        hang(out, body, Piece
                 .owned("camera's room", Solid.Bought.box(along ? WIDE : DEEP, along ? DEEP : WIDE, low - high, 0))
                 .at(Placement.at(0, 0, -(low + high) / 2)));
         if (front > 0.03) {
-            out.add(body, Piece.owned("lens's room", new Solid.Bought(new Solid.Round(List.of(new Outline.Point(0, 0),
+            hang(out, body, Piece.owned("lens's room", new Solid.Bought(new Solid.Round(List.of(new Outline.Point(0, 0),
                     new Outline.Point(LENS / 2, 0), new Outline.Point(LENS / 2, front - 0.03),
                     new Outline.Point(0, front - 0.03))), 0)).at(Placement.at(0, 0, -sensor - front)));
         }
+    }
+
+    /** What hangs on a head is made to fit it. */
+    private static void hang(Builder out, Body body, Piece piece) {
+        Piece hung = out.add(body, piece);
+        out.mount().under().forEach(on -> out.nested(hung, on));
     }
 }

@@ -93,12 +93,12 @@ public final class Study {
     public static Study of(Project project) {
         Assembly assembly = project.perch().assembly(project.gear(), project.shot(),
                 project.place().surroundings(), project.units());
-        return of(project, Rig.of(assembly, project.gear().spare()));
+        return new Study(project, Rig.of(assembly, project.gear().spare()));
     }
 
-    /** A rig that is not of the project's own parts, in its place. */
+    /** A rig that is not of the project's own parts, in its place, its joints set as near to zero as they go. */
     public static Study of(Project project, Rig rig) {
-        return new Study(project, rig);
+        return new Study(project.with(project.stance().with(Map.of())), rig);
     }
 
     /** The same rig, the project standing or set otherwise. */

@@ -45,7 +45,8 @@ public final class AlienParts implements PartLibrary {
     public List<PartType<?>> parts() {
         return List.of(new PartType<>("alien-column", "Column on a plate", Column.PARAMS),
                 new PartType<>("alien-beam", "Beam in a clamp", Beam.PARAMS),
-                new PartType<>("alien-hanger", "Arm on a hanging post", Hanger.PARAMS));
+                new PartType<>("alien-hanger", "Arm on a hanging post", Hanger.PARAMS),
+                new PartType<>("alien-pole", "Pole of three tubes in a fork", PoleBoom.PARAMS));
     }
 
     @Override
@@ -53,7 +54,16 @@ public final class AlienParts implements PartLibrary {
         return List.of(new Kind("alien", "Column with a sliding beam", AlienParts::start,
                 Map.of("beam.slide", 0.5, "beam.turn", 0.3)),
                 new Kind("alien-hanger", "Hanging post", AlienParts::hanging,
-                        Map.of("hanger.drop", 0.5, "hanger.turn", 0.2)));
+                        Map.of("hanger.drop", 0.5, "hanger.turn", 0.2)),
+                new Kind("alien-pole", "Telescoping pole boom in a fork", AlienParts::pole,
+                        Map.of("pole.tilt", 0.1, "pole.out-1", 0.2, "pole.out-2", 0.1)));
+    }
+
+    private static Perch pole() {
+        return new Perch(List.of(new Mounted("column", new Column(0.9, 0.06, 1.2), List.of(Perch.FLOOR)),
+                new Mounted("pole", new PoleBoom(0.6, 0.25, new PoleBoom.Collars(0.15, 0.0002,
+                        Closure.ALL.get("lever-90"), 9)), List.of("column.post")),
+                new Mounted("head", head(), List.of("pole.end"))));
     }
 
     private static Perch hanging() {
@@ -150,15 +160,17 @@ public final class AlienParts implements PartLibrary {
                     new JointStiffness(Double.POSITIVE_INFINITY, new JointStiffness.Slack.Guide(0.0005, SLEEVE)));
             out.joint("turn", "turn", Joint.Side.of(sleeve, new Vec3(0, 0, SLEEVE / 2)), Joint.Side.of(arm, Vec3.ZERO),
                     turn, Vec3.UP, new Hold.Free(), new JointStiffness(2000, new JointStiffness.Slack.None()));
-            out.add(sleeve, Piece.cut("Sleeve", new Solid.Sheet(Outline.rectangle(-0.07, -0.07, 0.07, 0.07)
+            Piece around = out.add(sleeve, Piece.cut("Sleeve", new Solid.Sheet(Outline.of(Outline.circle(0, 0, 0.07))
                     .less(Outline.rectangle(-0.0405, -0.0405, 0.0405, 0.0405).loop()), SLEEVE),
                     Material.ALL.get("birch-plywood")).at(Placement.at(0, 0, SLEEVE / 2)));
+            out.nested(post.piece(), around);
             out.add(arm, Piece.cut("Beam", new Solid.Bar(new Section.Rectangle(0.06, 0.03), length, Solid.End.SQUARE,
                     Solid.End.ROUND), Material.ALL.get("spruce-c24")).at(Placement.at(0.08, 0, 0))
                     .drilled(List.of(new Hole(new Vec3(length - 0.03, -0.015, 0), Vec3.Y, 0.0105, "head"))));
             if (capped) {
                 out.add(arm, Piece.ready("Cap", Solid.Bought.box(0.006, 0.06, 0.03, 0.02),
-                        new Supply.Ready("Plastic cap", 0.5, "end of the beam")).at(Placement.at(length + 0.083, 0, 0)));
+                        new Supply.Ready("Plastic cap", 0.5, "end of the beam"))
+                        .at(Placement.at(length + 0.083, 0, 0)));
             }
             out.offer("end", new Port.Plate(0.03), arm, Placement.at(length + 0.05, 0, -0.03), null);
             out.buy("Bolt M10 with knob", 1, 3, "sleeve");

@@ -85,9 +85,10 @@ public record Hanger(double length, double weight) implements Part {
         Body arm = out.body("arm", sleeve, new Placement(new Vec3(0, 0, SLEEVE / 2), Vec3.X,
                 Vec3.Y.negated(), Vec3.DOWN), new Motion.Turn(turn, Vec3.UP));
         out.station("arm", "Arm", sleeve, new Vec3(0, 0, SLEEVE / 2), out.station());
-        out.add(sleeve, Piece.cut("Sleeve", new Solid.Sheet(Outline.rectangle(-0.06, -0.06, 0.06, 0.06)
+        Piece around = out.add(sleeve, Piece.cut("Sleeve", new Solid.Sheet(Outline.of(Outline.circle(0, 0, 0.06))
                 .less(Outline.rectangle(-0.0305, -0.0305, 0.0305, 0.0305).loop()), SLEEVE),
                 Material.ALL.get("birch-plywood")).at(Placement.at(0, 0, SLEEVE / 2)));
+        out.nested(post, around);
         out.joint("turn", "turn", Joint.Side.of(sleeve, new Vec3(0, 0, SLEEVE / 2)), Joint.Side.of(arm, Vec3.ZERO),
                 turn, Vec3.UP, new Hold.Free(), new JointStiffness(2000, new JointStiffness.Slack.None()));
         out.add(arm, Piece.cut("Arm", new Solid.Bar(new Section.Rectangle(0.06, 0.03), ARM),

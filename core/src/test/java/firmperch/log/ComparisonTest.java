@@ -19,7 +19,8 @@ class ComparisonTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 14);
 
     private static Measurement measured(Measurement.Kind kind, double value) {
-        return new Measurement(DAY, kind, value, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168), "");
+        return new Measurement(DAY, kind, value, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168),
+                "");
     }
 
     @Test

@@ -42,14 +42,18 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
         LinkPair pair = new LinkPair(links, pivots, stops, plate.thickness());
         Placement foot = pair.foot(from, holes);
         out.back(from.station());
-        pair.bolts(out, from.body(), foot);
+        List<Piece> near = pair.bolts(out, from.body(), foot);
         LinkPair.Moving moving = pair.bodies(out, from.body(), foot);
         Station station = out.station("", "Arm " + out.bare(links.length()), from.body(), from.at().origin(),
                 from.station());
         List<Piece> low = pair.sticks(out, moving.lower());
         List<Piece> high = pair.sticks(out, moving.upper());
-        bent(out, pair, moving.end());
-        pair.bolts(out, moving.end(), Placement.HERE);
+        Piece end = bent(out, pair, moving.end());
+        List<Piece> far = pair.bolts(out, moving.end(), Placement.HERE);
+        for (List<Piece> sticks : List.of(low, high)) {
+            LinkPair.nest(out, sticks, from.piece(), near);
+            LinkPair.nest(out, sticks, end, far);
+        }
         pair.pin(out, from.body(), foot, moving, low, high);
         Vec3 middle = new Vec3(0, 0, links.spacing() / 2);
         Vec3 next = middle.minus(new Vec3(0, 0, plate.below()));
@@ -57,7 +61,7 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
         Vec3 lean = new Vec3(Math.sin(plate.bend()), 0, Math.cos(plate.bend()));
         Vec3 onward = new Vec3(plate.back() ? -1 : 1, 0, 0);
         out.offer("pair", new Port.Pair(plate.spacing(), plate.thickness()), moving.end(),
-                upright(next, onward, lean), null);
+                upright(next, onward, lean), end);
         out.back(station);
         pair.making(out);
         out.work("arms", "Bolt the arms together in their order, the first plate and the last looking the same way.",
@@ -70,7 +74,7 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
         return new Placement(at, y.cross(z), y, z);
     }
 
-    private void bent(Builder out, LinkPair pair, Body end) {
+    private Piece bent(Builder out, LinkPair pair, Body end) {
         Outline.Point next = new Outline.Point(0, -plate.below());
         double reach = links.depth() + plate.spacing() / 2 * Math.abs(Math.sin(plate.bend()));
         Outline outline = Outline.rectangle(-reach, -plate.below() - plate.spacing() / 2 - links.depth(), reach,
@@ -79,7 +83,7 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
                 .concat(pair.plateHoles(0).stream(), PivotHoles.pair(next, plate.bend(), plate.spacing(),
                         plate.thickness(), pivots.bolt().label(), pivots.bolt().hole()).stream())
                 .toList();
-        out.add(end, Piece.cut("Bent plate", new Solid.Sheet(outline, plate.thickness()), plate.material())
+        return out.add(end, Piece.cut("Bent plate", new Solid.Sheet(outline, plate.thickness()), plate.material())
                 .at(Placement.onEdge(new Vec3(0, 0, links.spacing() / 2))).drilled(holes));
     }
 }

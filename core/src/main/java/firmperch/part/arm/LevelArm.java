@@ -39,27 +39,33 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
         LinkPair pair = new LinkPair(links, pivots, stops, plates.thickness());
         out.back(face.station());
         Placement foot;
+        Piece inner;
         if (face.fit() instanceof Port.Pair holes) {
             foot = pair.foot(face, holes);
+            inner = face.piece();
         } else {
             Port.Block block = face.fitting("Level-keeping arm", Port.Block.class,
                     "a block to let its plate into, or a plate with a pair of holes");
             foot = face.at().of(Placement.at(block.forward(), 0, -links.spacing() / 2));
-            innerPlate(out, pair, face, block);
+            inner = innerPlate(out, pair, face, block);
         }
-        pair.bolts(out, face.body(), foot);
+        List<Piece> near = pair.bolts(out, face.body(), foot);
 
         LinkPair.Moving moving = pair.bodies(out, face.body(), foot);
         Station station = out.station("", "Level-keeping arm " + out.bare(links.length()), face.body(),
                 foot.point(new Vec3(0, 0, links.spacing() / 2)), face.station());
         List<Piece> low = pair.sticks(out, moving.lower());
         List<Piece> high = pair.sticks(out, moving.upper());
-        endPlate(out, pair, moving.end());
-        pair.bolts(out, moving.end(), Placement.HERE);
+        Piece end = endPlate(out, pair, moving.end());
+        List<Piece> far = pair.bolts(out, moving.end(), Placement.HERE);
+        for (List<Piece> sticks : List.of(low, high)) {
+            LinkPair.nest(out, sticks, inner, near);
+            LinkPair.nest(out, sticks, end, far);
+        }
         pair.pin(out, face.body(), foot, moving, low, high);
         Vec3 up = new Vec3(0, 0, links.spacing());
         out.offer("end", new Port.Plate(plates.thickness()), moving.end(),
-                Placement.at(plates.overhang(), 0, links.spacing() / 2), null);
+                Placement.at(plates.overhang(), 0, links.spacing() / 2), end);
         out.measure("plates.overhang", moving.end(), up.times(0.5), moving.end(),
                 new Vec3(plates.overhang(), 0, links.spacing() / 2));
         out.back(station);
@@ -69,7 +75,7 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
         out.work("arm", "Set the stops, bolt the arm together.", List.of("cut", "block", "plate"), "", "");
     }
 
-    private void innerPlate(Builder out, LinkPair pair, Port face, Port.Block block) {
+    private Piece innerPlate(Builder out, LinkPair pair, Port face, Port.Block block) {
         double back = -block.width() / 2;
         double front = block.forward() + links.depth();
         double h = pair.plateHeight() / 2;
@@ -80,20 +86,23 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
             double b = block.bore() / 2;
             outline = outline.less(Outline.rectangle(-b, -bored, b, bored).loop());
         }
-        out.add(face.body(), Piece.cut("Inner plate", new Solid.Sheet(outline, plates.thickness()), plates.material())
-                .from(new Supply.Cut(0, "let into the carriage's middle; bored with it"))
-                .at(face.at().of(Placement.onEdge(Vec3.ZERO))).drilled(pair.plateHoles(block.forward())));
+        Piece plate = out.add(face.body(),
+                Piece.cut("Inner plate", new Solid.Sheet(outline, plates.thickness()), plates.material())
+                        .from(new Supply.Cut(0, "let into the carriage's middle; bored with it"))
+                        .at(face.at().of(Placement.onEdge(Vec3.ZERO))).drilled(pair.plateHoles(block.forward())));
         double inside = Math.min(front, block.width() / 2);
         Outline slot = Outline.rectangle(back, -bored, inside, bored);
         if (block.bore() > 0) {
             slot = slot.less(Outline.rectangle(-block.bore() / 2, -bored, block.bore() / 2, bored).loop());
         }
         out.stands(face, new Solid.Sheet(slot, plates.thickness()), face.at().of(Placement.onEdge(Vec3.ZERO)));
+        out.nested(face.piece(), plate);
+        return plate;
     }
 
-    private void endPlate(Builder out, LinkPair pair, Body end) {
+    private Piece endPlate(Builder out, LinkPair pair, Body end) {
         double h = pair.plateHeight() / 2;
-        out.add(end, Piece.cut("End plate", new Solid.Sheet(Outline.rectangle(-links.depth(), -h,
+        return out.add(end, Piece.cut("End plate", new Solid.Sheet(Outline.rectangle(-links.depth(), -h,
                 plates.overhang() + links.depth(), h), plates.thickness()), plates.material())
                 .at(Placement.onEdge(new Vec3(0, 0, links.spacing() / 2))).drilled(pair.plateHoles(0)));
     }

@@ -123,7 +123,8 @@ record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
     }
 
     /** The two bolts of one plate; the plain bar weighed half as much again for head, nut and washers. */
-    void bolts(Builder out, Body body, Placement lower) {
+    List<Piece> bolts(Builder out, Body body, Placement lower) {
+        List<Piece> bolts = new ArrayList<>();
         double d = pivots.bolt().diameter();
         double length = links.count() * links.thickness() + thickness + 2 * 0.002 + 0.012;
         double mass = 1.5 * Math.PI / 4 * d * d * length * 7850;
@@ -132,10 +133,18 @@ record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
         Vec3 across = lower.direction(ASIDE);
         for (int i = 0; i < 2; i++) {
             Vec3 at = lower.point(new Vec3(0, 0, i * links.spacing())).minus(across.times(length / 2));
-            out.add(body, Piece.ready("Pivot bolt", new Solid.Bought(Solid.Round.cylinder(d, 0, length), mass),
-                    new Supply.Ready(item, pivots.bolt().price() + 0.3, "arm pivots"))
-                    .at(Placement.along(at, lower.direction(Vec3.X), across)));
+            bolts.add(out.add(body,
+                    Piece.ready("Pivot bolt", new Solid.Bought(Solid.Round.cylinder(d, 0, length), mass),
+                            new Supply.Ready(item, pivots.bolt().price() + 0.3, "arm pivots"))
+                            .at(Placement.along(at, lower.direction(Vec3.X), across))));
         }
+        return bolts;
+    }
+
+    /** The sticks lie against a plate, on its bolts. */
+    static void nest(Builder out, List<Piece> sticks, Piece plate, List<Piece> bolts) {
+        sticks.forEach(stick -> out.nested(stick, plate));
+        out.nested(bolts, sticks);
     }
 
     /** What is bought and done for the links. */

@@ -89,7 +89,7 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
         }
         // Bearings sit on the housing, which goes with the carriage.
         Body fixed = builder.body("housing", guide.body(), middle, new Motion.Fixed());
-        runners.making(builder, fixed, Vec3.X, bears, "beam");
+        runners.making(builder, fixed, Vec3.X, bears, bars, "beam");
         Body nose = builder.body("nose", beam, Placement.HERE, new Motion.Fixed());
         for (int i = 0; i < bars.size(); i++) {
             builder.clamped("nose-" + (i + 1), "nose of the beam", bars.get(i), length - NOSE / 2, nose);

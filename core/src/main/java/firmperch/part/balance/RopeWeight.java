@@ -85,18 +85,19 @@ public record RopeWeight(double weight, double trim, double tube, double rope, d
         Body hangs = out.body("weight", top.body(), Placement.at(back.minus(new Vec3(0, 0, below - travel.from()))),
                 new Motion.Slide(travel, Vec3.UP, -1));
         out.back(eye.station());
-        out.add(hangs, Piece.ready("Weight", new Solid.Bought(Solid.Round.cylinder(d, 0, length), weight),
+        Piece load = out.add(hangs, Piece.ready("Weight", new Solid.Bought(Solid.Round.cylinder(d, 0, length), weight),
                 new Supply.Ready("Lead or steel shot in a can Ø " + out.length(d) + ", "
                         + out.show(Quantity.MASS, weight), 3 * weight, "on the rope"))
                 .at(Placement.at(0, 0, -length)));
         double deep = below + run + length + buffer;
         out.back(top.station());
         double ring = Math.PI / 4 * ((tube + 2 * WALL) * (tube + 2 * WALL) - tube * tube) * deep * 1400;
-        out.add(top.body(), Piece.ready("Tube for the weight", new Solid.Bought(
+        Piece guide = out.add(top.body(), Piece.ready("Tube for the weight", new Solid.Bought(
                 Solid.Round.cylinder(tube + 2 * WALL, tube, deep), ring),
                 new Supply.Ready("Plastic pipe, inside " + out.length(tube) + ", " + out.length(deep), 4 * deep,
                         "the weight runs in it"))
                 .at(Placement.at(back.minus(new Vec3(0, 0, deep)))));
+        out.nested(load, guide);
         out.joint("guide", "tube of the weight", Joint.Side.of(top.body(), back), Joint.Side.of(hangs, Vec3.ZERO),
                 travel,
                 Vec3.UP, new Hold.Free(), JointStiffness.RIGID);

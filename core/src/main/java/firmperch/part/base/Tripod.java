@@ -22,6 +22,7 @@ import firmperch.part.Part;
 import firmperch.stock.Bolt;
 import firmperch.stock.FacePair;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -60,6 +61,7 @@ public record Tripod(Legs legs, CentreColumn column, double mass) implements Par
         Station feet = out.station("", "Tripod, legs spread " + out.show(Quantity.ANGLE, legs.spread()), hub,
                 new Vec3(0, 0, hub()));
         Vec3 top = new Vec3(0, 0, hub());
+        List<Piece> around = new ArrayList<>();
         for (int i = 0; i < LEGS; i++) {
             double heading = legs.first() + 2 * Math.PI * i / LEGS;
             Vec3 away = new Vec3(Math.cos(heading), Math.sin(heading), 0);
@@ -69,16 +71,19 @@ public record Tripod(Legs legs, CentreColumn column, double mass) implements Par
             Piece leg = out.add(hub, Piece.cut("Tripod leg", new Solid.Bar(legs.tube().section(), way.length()),
                     legs.tube().material()).from(new Supply.Owned())
                     .at(Placement.along(joint, way, Vec3.UP)));
+            around.add(leg);
             out.fasten("leg-" + (i + 1), "leg on its hub", leg, hub, 0, 0, new Fastening.Grip.Fitted());
             out.contact(new Contact.Foot(out.spot("foot " + (i + 1), leg, foot, surface),
                     new Contact.Bearing(legs.tip(), legs.rating())));
         }
         double across = 2 * HUB + column.tube().section().depth();
-        out.add(hub, Piece.ready("Tripod hub", new Solid.Bought(Solid.Round.cylinder(across, 0, HUB_HEIGHT), mass),
-                new Supply.Ready("Tripod, legs of " + out.length(legs.length()) + ", column of "
-                        + out.length(column.travel()), 60, "stand"))
+        Piece middle = out.add(hub, Piece
+                .ready("Tripod hub", new Solid.Bought(Solid.Round.cylinder(across, 0, HUB_HEIGHT), mass),
+                        new Supply.Ready("Tripod, legs of " + out.length(legs.length()) + ", column of "
+                                + out.length(column.travel()), 60, "stand"))
                 .at(Placement.at(0, 0, hub() - HUB_HEIGHT / 3)));
-        column(out, hub);
+        around.add(middle);
+        column(out, hub, around);
         Vec3 way = new Vec3(Math.cos(legs.first()), Math.sin(legs.first()), 0);
         out.measure("legs.length", hub, top.plus(way.times(HUB)), hub,
                 way.times(HUB + legs.length() * Math.sin(legs.spread())));
@@ -88,7 +93,8 @@ public record Tripod(Legs legs, CentreColumn column, double mass) implements Par
         out.back(feet);
     }
 
-    private void column(Builder out, Body hub) {
+    /** It runs in the hub, down between the legs. */
+    private void column(Builder out, Body hub, List<Piece> around) {
         Freedom lift = out.freedom("column", "Centre column", Freedom.Kind.SLIDE, 0, column.travel());
         double length = column.travel() + HUB_HEIGHT + 0.05;
         double top = hub() + HUB_HEIGHT;
@@ -97,6 +103,7 @@ public record Tripod(Legs legs, CentreColumn column, double mass) implements Par
         Piece bar = out.add(tube, Piece.cut("Centre column", new Solid.Bar(column.tube().section(), length),
                 column.tube().material()).from(new Supply.Owned())
                 .at(Placement.along(new Vec3(0, 0, 0.02 - length), Vec3.UP, Vec3.X.negated())));
+        out.nested(List.of(bar), around);
         Bolt bolt = Bolt.ALL.get("m6");
         double d = column.tube().section().depth();
         out.joint("column", "column lock", Joint.Side.of(hub, new Vec3(0, 0, hub() + HUB_HEIGHT / 2)),
@@ -107,8 +114,8 @@ public record Tripod(Legs legs, CentreColumn column, double mass) implements Par
                         new JointStiffness.Slack.Guide(column.clearance(), HUB_HEIGHT)));
         Body cap = out.body("cap", tube, Placement.at(0, 0, 0.02), new Motion.Fixed());
         out.clamped("cap", "plate on the column", bar, length, cap);
-        out.add(cap, Piece.owned("column's plate", Solid.Bought.box(0.05, 0.05, 0.006, 0))
+        Piece plate = out.add(cap, Piece.owned("column's plate", Solid.Bought.box(0.05, 0.05, 0.006, 0))
                 .at(Placement.at(0, 0, 0.003)));
-        out.offer("top", new Port.Stud(), cap, Placement.at(0, 0, 0.006), null);
+        out.offer("top", new Port.Stud(), cap, Placement.at(0, 0, 0.006), plate);
     }
 }

@@ -7,6 +7,7 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
+import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
@@ -64,22 +65,32 @@ public record PanTiltHead(double mass, double height, double forward, double tor
         out.joint("pan", "pan", Joint.Side.of(stud.body(), stud.at().origin()), Joint.Side.of(base, Vec3.ZERO), turn,
                 Vec3.UP, new Hold.Rated(pan), JointStiffness.RIGID);
         // A head that holds more costs more: common practice, no source.
-        out.add(base, Piece.ready("Pan and tilt head", new Solid.Bought(
-                Solid.Round.cylinder(WIDE, 0, height), mass * 0.7),
+        Piece yoke = out.add(base, Piece.ready("Pan and tilt head", new Solid.Bought(yoke(), mass * 0.7),
                 new Supply.Ready("Pan and tilt head, holds " + out.show(Quantity.TORQUE, torque), 15 + 1.5 * torque,
                         "on the stand"))
                 .at(Placement.HERE));
+        out.nested(yoke, stud.piece());
         Motion.Turn motion = new Motion.Turn(tip, ACROSS);
         Body tilt = out.body("tilt", base, Placement.at(0, 0, height), motion);
         out.joint("tilt", "tilt", Joint.Side.of(base, new Vec3(0, 0, height)), Joint.Side.of(tilt, Vec3.ZERO), tip,
                 ACROSS,
                 new Hold.Rated(torque), JointStiffness.RIGID);
-        out.add(tilt, Piece.owned("head's plate", Solid.Bought.box(2 * forward, 0.8 * WIDE, PLATE, mass * 0.3)));
-        out.offer("top", new Port.Stud(), tilt, Placement.at(0, 0, PLATE / 2), null);
-        out.offer("front", new Port.Plate(PLATE, motion), tilt, Placement.at(forward, 0, -PLATE / 2), null);
+        Piece plate = out.add(tilt,
+                Piece.owned("head's plate", Solid.Bought.box(2 * forward, 0.8 * WIDE, PLATE, mass * 0.3)));
+        out.nested(plate, yoke);
+        out.offer("top", new Port.Stud(), tilt, Placement.at(0, 0, PLATE / 2), plate);
+        out.offer("front", new Port.Plate(PLATE, motion), tilt, Placement.at(forward, 0, -PLATE / 2), plate);
         out.work("head", "Screw the head on its stud; try both locks with the load on before you let go.",
                 List.of("tripod"),
                 "",
                 "");
+    }
+
+    /** Round, and up to the tilt's axis sloped off by as much as what lies on the plate is tilted over it. */
+    private Solid yoke() {
+        double slope = Math.tan(stop);
+        double shoulder = Math.min(WIDE / 2, height / slope);
+        return new Solid.Round(List.of(new Outline.Point(0, 0), new Outline.Point(shoulder, 0),
+                new Outline.Point(shoulder, height - shoulder * slope), new Outline.Point(0, height)));
     }
 }

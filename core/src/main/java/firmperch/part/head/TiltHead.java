@@ -40,7 +40,7 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
         Motion.Turn tipped = plate.fitting("Head", Port.Plate.class, "a plate").tipped();
         Vec3 down = new Vec3(0, 0, -drop);
         out.station("", "Head", plate.body(), plate.at().origin(), plate.station());
-        out.add(plate.body(), Piece.owned("Head", Solid.Bought.box(WIDE, WIDE, Math.abs(drop), mass))
+        Piece head = out.add(plate.body(), Piece.owned("Head", Solid.Bought.box(WIDE, WIDE, Math.abs(drop), mass))
                 .at(plate.at().of(Placement.at(down.times(0.5)))));
         Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)), tipped == null
                 ? new Motion.Fixed()
@@ -48,7 +48,7 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
         out.joint("tilt", "tilt", Joint.Side.of(plate.body(), plate.at().point(down)), Joint.Side.of(tilt, Vec3.ZERO),
                 null, Vec3.Y.negated(), new Hold.Rated(torque), JointStiffness.RIGID);
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
-        out.mount(tilt, Vec3.ZERO);
+        out.mount(tilt, Vec3.ZERO, head);
         out.buy("Screw 3/8-16 UNC × " + out.length(0.020), 1, 0.8, "head to its bracket");
         Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
                 new Tie.Hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");

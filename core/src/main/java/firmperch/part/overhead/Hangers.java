@@ -99,16 +99,18 @@ public record Hangers(double base, double rating, double mass, double wire) impl
             List<Piece> bar = at.x() > 0 ? front : rear;
             Hold wheels = i == 0 ? new Hold.Bearings(rollers, caught()) : new Hold.Free();
             Vec3 under = at.plus(new Vec3(0, 0, low));
-            Piece hanger = Piece.ready("Hanger", Solid.Bought.box(0.045, 0.012, low, mass),
+            // It ends on top of the bar that it carries: what runs in that passes under it.
+            double length = bar.isEmpty() ? low : low - ((Solid.Bar) bar.getFirst().solid()).section().depth() / 2;
+            Piece hanger = Piece.ready("Hanger", Solid.Bought.box(0.045, 0.012, length, mass),
                     new Supply.Ready("Hanger with wheels, M8, rated " + out.show(Quantity.MASS, rating), 6,
                             "in the rails"))
-                    .at(Placement.at(at.plus(new Vec3(0, 0, low / 2))));
+                    .at(Placement.at(at.plus(new Vec3(0, 0, length / 2))));
             Body own = out.body(name, running, Placement.HERE, new Motion.Fixed());
             out.joint(name, label(i), rail, Joint.Side.of(own, at), run, along, new Hold.Free(), JointStiffness.RIGID);
             // A bar that bends takes each hanger with it; under a plate its wheels pitch in the rail and clamp nothing.
             out.joint(name + "-bolt", label(i), Joint.Side.of(own, under), new Joint.Side(running, under, bar), null,
                     Vec3.Y, wheels, bar.isEmpty() ? JointStiffness.PINNED : JointStiffness.RIGID);
-            out.add(own, hanger);
+            out.nested(List.of(out.add(own, hanger)), track.bars());
         }
     }
 

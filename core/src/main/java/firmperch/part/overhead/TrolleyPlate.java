@@ -44,12 +44,13 @@ public record TrolleyPlate(Material material, double thickness, Hangers hangers)
         out.station("", "Trolley", plate, new Vec3(0, 0, low), port.station());
         double x = hangers.base() / 2 + EDGE;
         double y = rails.gauge() / 2 + EDGE;
-        out.add(plate, Piece.cut("Trolley plate", new Solid.Sheet(Outline.rectangle(-x, -y, x, y), thickness), material)
-                .at(Placement.at(0, 0, low + thickness / 2)));
+        Piece sheet = out.add(plate,
+                Piece.cut("Trolley plate", new Solid.Sheet(Outline.rectangle(-x, -y, x, y), thickness), material)
+                        .at(Placement.at(0, 0, low + thickness / 2)));
         hangers.hang(out, port, plate, low, List.of(), List.of());
         // Forward is the rig's, whichever way the rails run.
         out.offer("deck", new Port.Deck(thickness, material), plate, Placement.along(new Vec3(0, 0, low + thickness),
-                plate.home().inward(Vec3.X), Vec3.UP), null);
+                plate.home().inward(Vec3.X), Vec3.UP), sheet);
         out.measure("hangers.base", plate, new Vec3(-hangers.base() / 2, 0, low), plate,
                 new Vec3(hangers.base() / 2, 0, low));
         out.work("trolley", "Bolt the plate under its hangers, lock nuts on.", List.of("rails", "bridge"), "", "");

@@ -99,22 +99,25 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 turn,
                 deck.at().direction(Vec3.DOWN), new Hold.Bearings(balls(), caught()), JointStiffness.RIGID);
         double outer = ring.diameter() + 0.02;
-        out.add(body, Piece.ready("Turntable", new Solid.Bought(
+        Piece bearing = out.add(body, Piece.ready("Turntable", new Solid.Bought(
                 Solid.Round.cylinder(outer, Math.max(0.02, ring.diameter() - 0.04), HEIGHT), ring.mass()),
                 new Supply.Ready("Turntable Ø " + out.length(ring.diameter()) + ", rated "
                         + out.show(Quantity.MASS, ring.rating()), 14 + 0.02 * ring.rating() + 0.03 * ring.apart(),
                         "under the trolley"))
                 .at(Placement.at(0, 0, -HEIGHT)));
+        out.nested(bearing, deck.piece());
         out.add(body, Piece.cut("Turntable board", new Solid.Sheet(Outline.of(Outline.circle(0, 0, outer / 2)), BOARD),
                 material()).at(Placement.at(0, 0, -HEIGHT - BOARD / 2)));
         double top = -HEIGHT - BOARD;
         double low = -drop - spacing / 2 - MARGIN;
         double middle = (top + low) / 2;
-        out.add(body, Piece.cut("Hanging plate", new Solid.Sheet(Outline.rectangle(-MARGIN, low - middle, MARGIN,
-                top - middle), thickness), material()).at(Placement.onEdge(new Vec3(0, 0, middle)))
+        Piece plate = out.add(body, Piece
+                .cut("Hanging plate", new Solid.Sheet(Outline.rectangle(-MARGIN, low - middle, MARGIN,
+                        top - middle), thickness), material())
+                .at(Placement.onEdge(new Vec3(0, 0, middle)))
                 .drilled(PivotHoles.pair(new Outline.Point(0, -drop - middle), 0, spacing, thickness, bolt.label(),
                         bolt.hole())));
-        out.offer("pair", new Port.Pair(spacing, thickness), body, Placement.at(0, 0, -drop), null);
+        out.offer("pair", new Port.Pair(spacing, thickness), body, Placement.at(0, 0, -drop), plate);
         out.measure("drop", body, Vec3.ZERO, body, new Vec3(0, 0, -drop));
         out.buy("Steel angle bracket " + out.length(0.04) + " with bolts M6 and lock nuts", 2, 2.5,
                 "hanging plate to the turntable's board");

@@ -95,11 +95,12 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
         double wall = 0.008;
         Outline jaw = Outline.rectangle(-around - wall, -drop, around + wall, around + wall)
                 .less(Outline.circle(0, 0, around));
-        out.add(clamp, Piece.ready("Bar clamp", new Solid.Bought(new Solid.Sheet(jaw, width), mass),
+        Piece shut = out.add(clamp, Piece.ready("Bar clamp", new Solid.Bought(new Solid.Sheet(jaw, width), mass),
                 new Supply.Ready("Bar clamp with safety latch for Ø " + out.length(2 * around) + ", "
                         + closure.label(), 9 + closure.price(), "on the crossbar"))
                 .at(Placement.along(Vec3.ZERO, Vec3.X, Vec3.Y.negated())));
-        out.offer("plate", new Port.Plate(wall), clamp, Placement.at(0, 0, -drop), null);
+        out.nested(track.bars(), List.of(shut));
+        out.offer("plate", new Port.Plate(wall), clamp, Placement.at(0, 0, -drop), shut);
         out.measure("drop", clamp, Vec3.ZERO, clamp, new Vec3(0, 0, -drop));
         out.buy("Stop ring for Ø " + out.length(2 * around), 2, 1.5, "ends of the clamp's travel, "
                 + out.length(kept) + " from the fittings");

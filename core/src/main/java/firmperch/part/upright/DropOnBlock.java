@@ -74,11 +74,12 @@ public record DropOnBlock(double height, double width, Material material, double
                 Vec3.UP, new Hold.Free(), JointStiffness.RIGID);
         Outline plan = Outline.rectangle(-width / 2, -width / 2, width / 2, width / 2)
                 .less(Outline.circle(0, 0, bore / 2));
-        out.around(block, Piece.cut("Carriage block", new Solid.Sheet(plan, height), material)
+        Piece carriage = out.around(block, Piece.cut("Carriage block", new Solid.Sheet(plan, height), material)
                 .from(new Supply.Cut(0, "glue up in layers around the inner plate, then bore Ø " + out.length(bore)
                         + " along the height and plane the sides"))
                 .at(Placement.at(middle)), "face");
-        out.offer("face", new Port.Block(width, height, bore, forward), block, Placement.at(middle), null);
+        out.nested(post.piece(), carriage);
+        out.offer("face", new Port.Block(width, height, bore, forward), block, Placement.at(middle), post.piece());
         out.measure("height", block, Vec3.ZERO, block, new Vec3(0, 0, height));
         out.measure("forward", block, middle, block, middle.plus(new Vec3(forward, 0, 0)));
         out.buy("Pin Ø " + out.length(fit.pin().diameter()) + " × "

@@ -64,7 +64,7 @@ public record MastCarriage(Runners runners) implements Part {
                     half + 0.02), plate), runners.material()).drilled(runners.plateHoles(true, out1))
                     .at(Placement.onEdge(new Vec3(0, side * (reach + plate / 2), 0))));
         }
-        runners.making(out, body, Vec3.UP, out1, "carriage on the mast");
+        runners.making(out, body, Vec3.UP, out1, track.bars(), "carriage on the mast");
         double beside = reach + plate;
         out.offer("beam", new Port.Guide(2 * beside, runners.apart()), body, Placement.at(0, beside, 0), null);
         out.offer("eye", new Port.Eye(), body, Placement.at(-Runners.reach(track) - Runners.ROPE, 0, half), null);

@@ -129,16 +129,24 @@ public record Runners(double apart, double plate, double rating, double slack, F
                 purpose, "both plates clamped together");
     }
 
-    /** Each bearing and the one against it, on a body, and what else is bought. */
-    public void making(Builder out, Body body, Vec3 along, double reach, String use) {
+    /**
+     * Each bearing and the one against it, on a body, and what else is bought.
+     *
+     * @param along the way it runs, in the body's axes
+     * @param reach from the middle to the bearings, m
+     * @param bars what the bearings run on
+     */
+    public void making(Builder out, Body body, Vec3 along, double reach, List<Piece> bars, String use) {
         for (Hold.Roller roller : rollers(along, reach)) {
             for (int way = 1; way >= -1; way -= 2) {
                 Vec3 at = roller.at().minus(roller.normal().times(way > 0 ? 0 : -2 * reach));
                 Vec3 axle = along.cross(roller.normal());
-                out.add(body, Piece.ready("Bearing", new Solid.Bought(Solid.Round.cylinder(BEARING, 0.008, WIDE), MASS),
-                        new Supply.Ready("Ball bearing 8 × 22 × 7 on an eccentric bolt, rated "
-                                + out.show(Quantity.MASS, rating), 1.6, use))
+                Piece bearing = out.add(body, Piece
+                        .ready("Bearing", new Solid.Bought(Solid.Round.cylinder(BEARING, 0.008, WIDE), MASS),
+                                new Supply.Ready("Ball bearing 8 × 22 × 7 on an eccentric bolt, rated "
+                                        + out.show(Quantity.MASS, rating), 1.6, use))
                         .at(new Placement(at.minus(axle.times(WIDE / 2)), along, axle.cross(along), axle)));
+                out.nested(List.of(bearing), bars);
             }
         }
         out.buy(closure.label() + " M8 with a brake pad", 1, closure.price() + 1, "brake of the " + use);
