@@ -1,5 +1,6 @@
 package firmperch.body;
 
+import firmperch.stock.Fitting;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
@@ -178,9 +179,39 @@ public final class Builder {
         return station;
     }
 
-    public void buy(String item, int count, double price, String use) {
+    /**
+     * Adds so many small things bought ready-made, which take up no room and weigh at a point of a body's stiff part.
+     *
+     * @param body one that has such a part: a piece that is no bar, or a joint on itself
+     * @param at in its axes, m
+     */
+    public void fit(Body body, Vec3 at, int count, Fitting what, String use) {
         if (count > 0) {
-            purchases.add(new Purchase(item, count, price, use));
+            add(body, Piece.fittings(what, count, use).at(Placement.at(at)));
+        }
+    }
+
+    /**
+     * The same on a bar that bends.
+     *
+     * @param along the bar, m
+     */
+    public void fit(Piece bar, double along, int count, Fitting what, String use) {
+        if (count > 0) {
+            nested(add(bar.body(), Piece.fittings(what, count, use)
+                    .at(Placement.at(bar.at().point(new Vec3(along, 0, 0))))), bar);
+        }
+    }
+
+    /** Something to buy that is used up in the making and weighs next to nothing in the rig: glue, tape, film. */
+    public void usedUp(String item, int count, double price, String use) {
+        purchases.add(new Purchase(item, count, price, use, 0));
+    }
+
+    /** Something to buy that is kept beside the rig, as weights to trim with. */
+    public void keptBy(Fitting what, int count, String use) {
+        if (count > 0) {
+            purchases.add(new Purchase(what.item(), count, what.price(), use, what.mass()));
         }
     }
 

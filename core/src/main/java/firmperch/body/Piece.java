@@ -1,5 +1,6 @@
 package firmperch.body;
 
+import firmperch.stock.Fitting;
 import firmperch.stock.Look;
 import firmperch.stock.Material;
 import java.util.List;
@@ -37,6 +38,12 @@ public record Piece(Body body, Station station, String name, Solid solid, Materi
     /** A thing bought ready-made. */
     public static Piece ready(String name, Solid.Bought solid, Supply.Ready supply) {
         return new Piece(null, null, name, solid, null, Placement.HERE, List.of(), supply, Look.DARK);
+    }
+
+    /** So many small things bought ready-made, together at a point. */
+    public static Piece fittings(Fitting what, int count, String use) {
+        return ready(what.item(), Solid.Bought.point(count * what.mass()),
+                new Supply.Ready(what.item(), count, what.price(), use));
     }
 
     /** A thing that is there already. */
@@ -93,9 +100,14 @@ public record Piece(Body body, Station station, String name, Solid solid, Materi
             case Supply.Cut cut -> cut.pricePerMetre() > 0
                     ? cut.pricePerMetre() * solid.size().x()
                     : solid.massAt(1).mass() * material.pricePerCubicMetre();
-            case Supply.Ready ready -> ready.price();
+            case Supply.Ready ready -> ready.count() * ready.price();
             case Supply.Poured _,Supply.Owned _ -> 0;
         };
+    }
+
+    /** False if it only weighs something, as a small thing at a point. */
+    public boolean takesRoom() {
+        return solid.size().length() > 1e-6;
     }
 
     /** True if it is a bar that bends between what it is joined to; all else is stiff. */

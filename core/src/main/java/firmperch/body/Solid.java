@@ -30,7 +30,7 @@ public sealed interface Solid {
             case Bought bought -> bought.shape.roundAbout();
             case Bar bar -> bar.section instanceof Section.RoundTube && bar.start.equals(End.SQUARE)
                     && bar.finish.equals(End.SQUARE) ? Vec3.X : null;
-            case Sheet _,Filling _ -> null;
+            case Sheet _,Filling _,Point _ -> null;
         };
     }
 
@@ -290,12 +290,41 @@ public sealed interface Solid {
         }
     }
 
+    /** No more than a point: what weighs something and takes up no room worth telling. */
+    record Point() implements Solid {
+        /** {@inheritDoc} Nothing, as it has no volume. */
+        @Override
+        public MassProperties massAt(double density) {
+            return MassProperties.NONE;
+        }
+
+        @Override
+        public Vec3 furthest(Vec3 direction) {
+            return Vec3.ZERO;
+        }
+
+        @Override
+        public List<Face> faces() {
+            return List.of();
+        }
+
+        @Override
+        public Vec3 size() {
+            return Vec3.ZERO;
+        }
+    }
+
     /**
      * A bought thing of known mass that fills its shape evenly; a mass of 0 is something that only takes up room.
      *
      * @param mass kg
      */
     record Bought(Solid shape, double mass) implements Solid {
+        /** So small that it takes up no room worth telling. */
+        public static Bought point(double mass) {
+            return new Bought(new Point(), mass);
+        }
+
         /** A box about the origin. */
         public static Bought box(double x, double y, double z, double mass) {
             return new Bought(new Sheet(Outline.rectangle(-x / 2, -y / 2, x / 2, y / 2), z), mass);

@@ -17,10 +17,16 @@ public sealed interface Supply {
      * Bought ready-made.
      *
      * @param item as one asks for it in the shop
+     * @param count how many of it the piece stands for
      * @param price of one, rough, units of money
      * @param use what it is for
      */
-    record Ready(String item, double price, String use) implements Supply {}
+    record Ready(String item, int count, double price, String use) implements Supply {
+        /** One of it. */
+        public Ready(String item, double price, String use) {
+            this(item, 1, price, use);
+        }
+    }
 
     /** There already: gear, or room that something takes up. */
     record Owned() implements Supply {}

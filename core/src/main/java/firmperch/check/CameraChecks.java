@@ -8,6 +8,7 @@ import firmperch.body.JointStiffness;
 import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Supply;
+import firmperch.body.Tie;
 import firmperch.check.About.Scope;
 import firmperch.frame.FrameSolution;
 import firmperch.project.Policy;
@@ -149,7 +150,7 @@ final class CameraChecks {
                 }, Check.Certainty.PROVEN);
     }
 
-    /** What rests on a pin or hangs in rails is carried by itself. */
+    /** What rests on a pin, lies on something or hangs in rails is carried by itself. */
     private static boolean liftedOff(Joint joint) {
         return joint.hold() instanceof Hold.Rests || joint.hold() instanceof Hold.Bearings
                 || joint.hold() instanceof Hold.Lies;
@@ -160,6 +161,8 @@ final class CameraChecks {
                 s.study().assembly().bodies().stream().filter(b -> b.parent() == null).toList());
         s.study().assembly().joints().stream().filter(CameraChecks::liftedOff)
                 .forEach(j -> roots.add(j.outer().body()));
+        // What hangs on a rope is hung on last.
+        s.study().assembly().ties().stream().filter(Tie.Rope.class::isInstance).forEach(r -> roots.add(r.to().body()));
         double[] sums = new double[roots.size()];
         for (int i = 0; i < s.study().assembly().pieces().size(); i++) {
             Piece piece = s.study().assembly().pieces().get(i);

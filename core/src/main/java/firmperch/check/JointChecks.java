@@ -115,7 +115,7 @@ final class JointChecks {
                     Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
                     double force = one.clamp(Hold.Friction.NUT_FACTOR_LOW);
                     return new Reading(force, one.clampLimit(),
-                            () -> s.show(Quantity.TORQUE, one.torque()) + " / (0.15 · "
+                            () -> s.show(Quantity.TORQUE, one.torque()) + " / (" + Hold.Friction.NUT_FACTOR_LOW + " · "
                                     + s.length(one.bolt().diameter()) + ") = " + s.show(Quantity.FORCE, force)
                                     + "; bolt " + s.show(Quantity.FORCE, one.bolt().proofLoad())
                                     + (one.pressed() == null

@@ -1,5 +1,6 @@
 package firmperch.draw;
 
+import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
 import firmperch.project.Bench;
@@ -37,7 +38,7 @@ public final class AngleView {
             new Projection(s, view).draw(drawn.out);
         }
         drawn.sight();
-        s.study().assembly().pieces().forEach(p -> {
+        s.study().assembly().pieces().stream().filter(Piece::takesRoom).forEach(p -> {
             for (Vec3 d : new Vec3[]{view.right(), view.right().times(-1), view.up(), view.up().times(-1)}) {
                 drawn.all.add(view.at(s.inRoom(s.posed().furthest(p, s.turnedBack(d)))));
             }

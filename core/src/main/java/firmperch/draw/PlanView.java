@@ -4,6 +4,7 @@ import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Freedom;
 import firmperch.body.Joint;
+import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.RaisedQuestions;
@@ -66,7 +67,7 @@ public final class PlanView {
     /** How far anything of it reaches in a direction of the room, m. */
     private double furthest(Vec3 direction) {
         Vec3 own = s.turnedBack(direction);
-        return s.study().assembly().pieces().stream()
+        return s.study().assembly().pieces().stream().filter(Piece::takesRoom)
                 .mapToDouble(p -> s.inRoom(s.posed().furthest(p, own)).dot(direction)).max().orElse(0);
     }
 

@@ -59,7 +59,7 @@ final class Projection {
         pieces.stream().filter(p -> p.supply() instanceof Supply.Poured).forEach(p -> filled.add(p.body()));
         for (int i = 0; i < pieces.size(); i++) {
             Piece piece = pieces.get(i);
-            if (piece.solid().size().length() < 1e-6) {
+            if (!piece.takesRoom()) {
                 continue;
             }
             Placement place = placed(piece);
@@ -178,7 +178,7 @@ final class Projection {
             case Solid.Bought b -> roundAlong(b.shape(), place);
             case Solid.Bar b -> b.section() instanceof Section.RoundTube tube
                     && Math.abs(place.x().dot(view.toward())) > ALONG ? tube.diameter() / 2 : 0;
-            case Solid.Sheet _,Solid.Filling _ -> 0;
+            case Solid.Sheet _,Solid.Filling _,Solid.Point _ -> 0;
         };
     }
 
@@ -257,7 +257,7 @@ final class Projection {
             Piece piece = pieces.get(i);
             boolean moved = !s.posed().place(piece).equals(set.posed().place(piece));
             boolean bar = piece.bends() || piece.body().equals(s.study().assembly().mount().body());
-            if (moved && bar && piece.solid().size().length() > 1e-6) {
+            if (moved && bar && piece.takesRoom()) {
                 List<Point> outline = new ArrayList<>(outline(i, placed(piece)));
                 outline.add(outline.getFirst());
                 out.path(Ink.GHOST, outline.toArray(Point[]::new));

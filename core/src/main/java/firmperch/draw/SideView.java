@@ -2,6 +2,7 @@ package firmperch.draw;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
+import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
@@ -64,7 +65,7 @@ public final class SideView {
     /** How far anything of it reaches in a direction of the room, m. */
     private double reach(Vec3 direction) {
         Vec3 own = s.turnedBack(direction);
-        return s.study().assembly().pieces().stream()
+        return s.study().assembly().pieces().stream().filter(Piece::takesRoom)
                 .mapToDouble(p -> s.inRoom(posed.furthest(p, own)).dot(direction)).max().orElse(0);
     }
 

@@ -19,7 +19,8 @@ public final class Hardware {
         Map<String, HardwareItem> list = new LinkedHashMap<>();
         for (Piece piece : assembly.pieces().reversed()) {
             if (piece.supply() instanceof Supply.Ready ready) {
-                add(list, new HardwareItem(ready.item(), 1, ready.price(), ready.use(), piece.own().mass()));
+                add(list, new HardwareItem(ready.item(), ready.count(), ready.count() * ready.price(), ready.use(),
+                        piece.own().mass()));
             }
         }
         for (Purchase p : assembly.making().purchases().reversed()) {

@@ -6,6 +6,6 @@ package firmperch.make;
  * @param count how many
  * @param price of all of them, rough, units of money
  * @param use what it is for
- * @param mass of all of them that is weighed, kg
+ * @param mass of all of them in the rig, kg; 0 for what is used up or kept beside it
  */
 public record HardwareItem(String item, int count, double price, String use, double mass) {}

@@ -50,7 +50,9 @@ public record Gear(List<GearItem> items, double spare) implements Described {
         out.station("", "Camera and gear", body, Vec3.ZERO, out.station());
         for (GearItem item : items) {
             GearItem.Size s = item.size();
-            hang(out, body, Piece.owned(item.name(), Solid.Bought.box(s.along(), s.across(), s.high(), item.mass()))
+            hang(out, body, Piece.owned(item.name(), s.equals(GearItem.Size.POINT)
+                    ? Solid.Bought.point(item.mass())
+                    : Solid.Bought.box(s.along(), s.across(), s.high(), item.mass()))
                     .at(Placement.at(item.at())));
         }
         double sensor = shot.camera().sensorBelow();

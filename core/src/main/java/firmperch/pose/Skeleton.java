@@ -52,6 +52,9 @@ final class Skeleton {
     /** Stiff pieces of a body as one mass, in the body's axes, and the node that carries it. */
     private record RigidMass(Body body, MassProperties properties, int node, boolean gear) {}
 
+    /** A small thing on a bar, which the nearest of what takes hold of the bar carries. */
+    private record OnBar(Piece bar, double at, MassProperties properties) {}
+
     private record Link(int inner, int outer, Joint joint) {}
 
     private record Foot(Contact contact, int group) {}
@@ -71,6 +74,7 @@ final class Skeleton {
     private final Map<Piece, List<Attachment>> bars = new IdentityHashMap<>();
     private final List<Piece> order = new ArrayList<>();
     private final List<RigidMass> masses = new ArrayList<>();
+    private final List<OnBar> onBars = new ArrayList<>();
     private final List<Link> links = new ArrayList<>();
     private final List<Foot> feet = new ArrayList<>();
     private final List<List<Integer>> hooks = new ArrayList<>();
@@ -226,18 +230,28 @@ final class Skeleton {
     }
 
     private void weigh() {
+        Map<Piece, Piece> carriers = new IdentityHashMap<>();
+        assembly().nestings().stream().filter(n -> !n.inner().takesRoom() && bars.containsKey(n.outer()))
+                .forEach(n -> carriers.put(n.inner(), n.outer()));
         for (Body body : assembly().bodies()) {
-            for (boolean gear : new boolean[]{false, true}) {
-                MassProperties sum = MassProperties.NONE;
-                for (int i = 0; i < assembly().pieces().size(); i++) {
-                    Piece piece = assembly().pieces().get(i);
-                    if (piece.body().equals(body) && !bars.containsKey(piece)
-                            && piece.station().equals(assembly().payload()) == gear) {
-                        sum = sum.plus(rig.mass(i));
-                    }
+            MassProperties[] sums = {MassProperties.NONE, MassProperties.NONE};
+            for (int i = 0; i < assembly().pieces().size(); i++) {
+                Piece piece = assembly().pieces().get(i);
+                Piece bar = carriers.get(piece);
+                if (!piece.body().equals(body) || bars.containsKey(piece)) {
+                    continue;
                 }
-                if (sum.mass() > 0) {
-                    masses.add(new RigidMass(body, sum, node(group(body), body, sum.centre()), gear));
+                if (bar != null) {
+                    onBars.add(new OnBar(bar, bar.at().inside(rig.mass(i).centre()).x(), rig.mass(i)));
+                } else {
+                    int gear = piece.station().equals(assembly().payload()) ? 1 : 0;
+                    sums[gear] = sums[gear].plus(rig.mass(i));
+                }
+            }
+            for (int gear = 0; gear < 2; gear++) {
+                if (sums[gear].mass() > 0) {
+                    masses.add(
+                            new RigidMass(body, sums[gear], node(group(body), body, sums[gear].centre()), gear == 1));
                 }
             }
         }
@@ -317,6 +331,11 @@ final class Skeleton {
                     : hold);
         }
         along.sort(Comparator.comparingDouble(Attachment::at));
+        for (OnBar thing : onBars) {
+            if (thing.bar == bar) {
+                frame.mass(nearest(along, thing.at).group, thing.properties.placed(posed.place(bar.body())));
+            }
+        }
         rest(frame, place, bar, along.getFirst().group, 0, along.getFirst().at);
         for (int i = 0; i + 1 < along.size(); i++) {
             Attachment a = along.get(i);
@@ -352,6 +371,14 @@ final class Skeleton {
             }
         }
         rest(frame, place, bar, along.getLast().group, along.getLast().at, solid.length());
+    }
+
+    private static Attachment nearest(List<Attachment> along, double at) {
+        Attachment nearest = along.getFirst();
+        for (Attachment other : along) {
+            nearest = Math.abs(other.at - at) < Math.abs(nearest.at - at) ? other : nearest;
+        }
+        return nearest;
     }
 
     /** Two that hold a bar at one place, as where a carriage passes a pulley, hold each other there. */

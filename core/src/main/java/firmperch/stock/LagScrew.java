@@ -26,6 +26,13 @@ public record LagScrew(String id, String label, double diameter, double length, 
                 diameter * 1e-3, length * 1e-3, thread * 1e-3, price, SOURCE);
     }
 
+    /** Mass of one, kg: its shank, a thread that leaves four fifths of it, and the head of the bolt of its size. */
+    public double mass() {
+        double shank = Math.PI / 4 * diameter * diameter * (length - thread + 0.8 * thread);
+        HexBolt head = HexBolt.ALL.get("m" + Math.round(diameter * 1e3));
+        return Material.steel().density() * shank + head.bolt(0);
+    }
+
     /**
      * Ultimate withdrawal from side grain, N: 125.4·G^1.5·D^0.75·L, D and L in mm (Wood Handbook FPL-GTR-190 ch. 8, from memory).
      *

@@ -68,6 +68,11 @@ public record Material(String id, String label, Family family, double density, S
     /** What bars and sheets are cut from. */
     public static final Catalogue<Material> SOLID = ALL.only(m -> m.family() != Family.MINERAL);
 
+    /** Ordinary structural steel. */
+    public static Material steel() {
+        return ALL.get("steel-s235");
+    }
+
     private static Material metal(String id, String label, double density, double young, double shear, double yield,
             double shearing, double price, String source) {
         return new Material(id, label, Family.METAL, density, new Stiffness(young, shear),

@@ -12,7 +12,7 @@ import java.util.List;
  */
 public record Washer(String id, String label, double diameter, double thickness, double mass, double price,
         String source) implements Catalogue.Row {
-    private static final String SOURCE = "sizes of ISO 7093 and ISO 7094, from memory; mass by volume and 7850 kg/m³; price common practice, no source";
+    private static final String SOURCE = "sizes of ISO 7093 and ISO 7094, from memory; mass by volume, of steel; price common practice, no source";
 
     /** Every washer known, the lightest first; a new one is a new row. */
     public static final Catalogue<Washer> ALL = new Catalogue<>("washer",
@@ -24,6 +24,7 @@ public record Washer(String id, String label, double diameter, double thickness,
 
     private static Washer washer(String id, String label, double outer, double inner, double thick, double price) {
         double area = Math.PI / 4 * (outer * outer - inner * inner) * 1e-6;
-        return new Washer(id, label, outer * 1e-3, thick * 1e-3, area * thick * 1e-3 * 7850, price, SOURCE);
+        return new Washer(id, label, outer * 1e-3, thick * 1e-3, area * thick * 1e-3 * Material.steel().density(),
+                price, SOURCE);
     }
 }

@@ -30,6 +30,7 @@ import firmperch.part.Perch;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
+import firmperch.stock.Fitting;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
 import firmperch.units.Quantity;
@@ -173,7 +174,7 @@ public final class AlienParts implements PartLibrary {
                         .at(Placement.at(length + 0.083, 0, 0)));
             }
             out.offer("end", new Port.Plate(0.03), arm, Placement.at(length + 0.05, 0, -0.03), null);
-            out.buy("Bolt M10 with knob", 1, 3, "sleeve");
+            out.fit(sleeve, Vec3.ZERO, 1, new Fitting("Bolt M10 with knob", 0.12, 3), "sleeve");
             out.work("cut", "Cut the beam and glue up the sleeve.", List.of(), "glue: overnight", "");
         }
     }

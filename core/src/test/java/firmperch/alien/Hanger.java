@@ -23,6 +23,7 @@ import firmperch.part.Part;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
+import firmperch.stock.Fitting;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
 import firmperch.units.InvalidValue;
@@ -94,7 +95,7 @@ public record Hanger(double length, double weight) implements Part {
         out.add(arm, Piece.cut("Arm", new Solid.Bar(new Section.Rectangle(0.06, 0.03), ARM),
                 Material.ALL.get("spruce-c24")).at(Placement.at(0.07, 0, 0)));
         out.offer("end", new Port.Plate(0.03), arm, Placement.at(ARM + 0.12, 0, -0.03), null);
-        out.buy("Lag screw 10 × " + out.length(0.08), 4, 0.9, "plate to joist");
+        out.fit(base, Vec3.ZERO, 4, new Fitting("Lag screw 10 × " + out.length(0.08), 0.05, 0.9), "plate to joist");
         out.work("hang", "Screw the plate under a joist.", List.of(), "", "Have it looked at: it hangs over heads.");
     }
 

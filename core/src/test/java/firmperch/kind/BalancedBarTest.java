@@ -32,7 +32,7 @@ class BalancedBarTest {
         double one = left(project("perch.bar.count", 1));
         double two = left(project("perch.bar.count", 2));
         double disc = Math.PI / 4 * (0.115 * 0.115 - 0.026 * 0.026) * 0.013 * 7850;
-        double bolt = 1.4 * Math.PI / 4 * 0.008 * 0.008 * 0.013 * 7850;
+        double bolt = Math.PI / 4 * 0.008 * 0.008 * 0.013 * 7850;
         assertThat(one - two).isCloseTo((disc + bolt) * 9.80665 * (0.375 - 0.025), within(1e-9));
     }
 

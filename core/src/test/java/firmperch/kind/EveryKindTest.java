@@ -14,6 +14,7 @@ import firmperch.body.MassProperties;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
+import firmperch.body.Purchase;
 import firmperch.body.Solid;
 import firmperch.body.Supply;
 import firmperch.body.Tie;
@@ -126,6 +127,14 @@ class EveryKindTest {
         double made = plan.cuts().stream().mapToDouble(c -> c.count() * c.mass()).sum()
                 + plan.hardware().stream().mapToDouble(HardwareItem::mass).sum()
                 + plan.pours().stream().mapToDouble(Pour::mass).sum();
+        // All that is bought weighs something, but for what is used up; what is kept beside the rig is no part of it.
+        Set<String> beside = study.assembly().making().purchases().stream().map(Purchase::item)
+                .collect(Collectors.toSet());
+        assertThat(plan.hardware()).allSatisfy(
+                item -> assertThat(item.mass() > 0).as(item.item()).isNotEqualTo(beside.contains(item.item())));
+        assertThat(plan.hardware().stream().mapToDouble(HardwareItem::mass).sum())
+                .isCloseTo(study.assembly().pieces().stream().filter(p -> p.supply() instanceof Supply.Ready)
+                        .mapToDouble(p -> p.own().mass()).sum(), within(1e-9));
         double owned = study.assembly().pieces().stream().filter(p -> p.supply() instanceof Supply.Owned)
                 .mapToDouble(p -> p.own().mass()).sum();
         assertThat(made + owned).isCloseTo(pieces, within(1e-9));

@@ -61,7 +61,7 @@ class SlidingMastTest {
         var carriage = study.assembly().stations().stream().filter(s -> s.id().equals("carriage")).findFirst()
                 .orElseThrow();
         double all = study.set().posed().massFrom(carriage);
-        double hangs = 5.5;
+        double hangs = 8;
         double moves = all - hangs;
         assertThat(now("balance", "perch.weight.weight", moves).reading().asked()).isCloseTo(0, within(1e-9));
         assertThat(now("balance", "perch.weight.weight", moves - 0.2).reading().asked()).isCloseTo(0.2, within(1e-9));
@@ -141,7 +141,7 @@ class SlidingMastTest {
         }
         DoubleTube tubes = new DoubleTube(PostStock.SQUARES.get("square-30x2-alu"), 0.004, 8, connector);
         Placement up = Placement.along(Vec3.ZERO, Vec3.UP, Vec3.X);
-        List<Piece> bars = tubes.tubes(out, base, "Tube", up, 1.5);
+        List<Piece> bars = tubes.tubes(out, base, "Tube", up, 1.5, "mast");
         for (int i = 0; i < 2; i++) {
             out.fasten("foot" + i, "foot", bars.get(i), base, 0, 0, new Fastening.Grip.Fitted());
         }

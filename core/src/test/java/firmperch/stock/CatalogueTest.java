@@ -79,4 +79,32 @@ class CatalogueTest {
             assertThat(bolt.washer()).isGreaterThan(2.5 * bolt.diameter());
         }
     }
+
+    /**
+     * Masses of a hundred, kg: DIN 931 bolts (M6 × 40: 1.07, M8 × 80: 3.70, M10 × 100: 7.32), DIN 934 nuts (M6 0.25, M8 0.52, M10
+     * 1.16 with its 17 mm), DIN 9021 washers (M6 0.28, M8 0.61, M10 1.22), all from memory and so within a tenth.
+     */
+    @ParameterizedTest
+    @CsvSource({"m6, 0.040, 0.0107, 0.0025, 0.0028", "m8, 0.080, 0.0370, 0.0052, 0.0061",
+            "m10, 0.100, 0.0732, 0.0110, 0.0122"})
+    void boltsNutsAndWashersWeighWhatTablesSay(String size, double length, double bolt, double nut, double washer) {
+        HexBolt hex = HexBolt.ALL.get(size);
+        assertThat(hex.bolt(length)).isCloseTo(bolt, within(0.1 * bolt));
+        assertThat(hex.nut()).isCloseTo(nut, within(0.1 * nut));
+        assertThat(hex.washer()).isCloseTo(washer, within(0.1 * washer));
+        assertThat(hex.set(length, 2)).isCloseTo(hex.bolt(length) + hex.nut() + 2 * hex.washer(), within(1e-12));
+    }
+
+    /** DIN 975, a metre: M8 0.32 kg, M10 0.50 kg, from memory. */
+    @Test
+    void threadedRodWeighsWhatItsTableSays() {
+        assertThat(HexBolt.ALL.get("m8").rod(1)).isCloseTo(0.32, within(0.016));
+        assertThat(HexBolt.ALL.get("m10").rod(1)).isCloseTo(0.50, within(0.025));
+    }
+
+    /** Whatever bolt may be chosen is known as a hexagon bolt too. */
+    @Test
+    void everyBoltHasItsHeadAndNut() {
+        assertThat(Bolt.ALL.rows()).allSatisfy(b -> assertThat(HexBolt.of(b).diameter()).isEqualTo(b.diameter()));
+    }
 }

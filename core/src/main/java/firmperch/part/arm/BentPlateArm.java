@@ -63,7 +63,7 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
         out.offer("pair", new Port.Pair(plate.spacing(), plate.thickness()), moving.end(),
                 upright(next, onward, lean), end);
         out.back(station);
-        pair.making(out);
+        pair.making(out, near, far, from.body(), foot);
         out.work("arms", "Bolt the arms together in their order, the first plate and the last looking the same way.",
                 List.of("cut"), "", "Fingers: links close like scissors. Set the stops before anything hangs on them.");
     }

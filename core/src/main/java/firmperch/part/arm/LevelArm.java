@@ -11,6 +11,7 @@ import firmperch.body.Station;
 import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
+import firmperch.part.Brackets;
 import firmperch.part.Part;
 import java.util.List;
 
@@ -69,9 +70,9 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
         out.measure("plates.overhang", moving.end(), up.times(0.5), moving.end(),
                 new Vec3(plates.overhang(), 0, links.spacing() / 2));
         out.back(station);
-        pair.making(out);
-        out.buy("Steel angle bracket " + out.length(0.04) + " with 2 bolts M6 and lock nuts", 1, 2.5,
-                "under the end plate, carries the head");
+        pair.making(out, near, far, face.body(), foot);
+        out.fit(moving.end(), new Vec3(plates.overhang(), 0, links.spacing() / 2), 1,
+                Brackets.of(out.length(Brackets.LEG), 2), "under the end plate, carries the head");
         out.work("arm", "Set the stops, bolt the arm together.", List.of("cut", "block", "plate"), "", "");
     }
 

@@ -14,6 +14,9 @@ import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Supply;
 import firmperch.body.Vec3;
+import firmperch.stock.Bolt;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -29,6 +32,9 @@ import java.util.List;
 record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
     private static final Vec3 ASIDE = Vec3.Y;
     private static final Vec3 UPWARD = Vec3.Y.negated();
+    private static final double STOP = 0.05;
+    /** A plywood washer plate of 40 × 40 × 4 mm, kg. */
+    private static final double WASHER = 0.0045;
     private static final String TOGETHER = "all sticks clamped together";
 
     LinkPair {
@@ -122,12 +128,13 @@ record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
         return links.spacing() + 2 * links.depth();
     }
 
-    /** The two bolts of one plate; the plain bar weighed half as much again for head, nut and washers. */
+    /** The two bolts of one plate with their washers; nuts and knobs come with {@link #making}. */
     List<Piece> bolts(Builder out, Body body, Placement lower) {
         List<Piece> bolts = new ArrayList<>();
         double d = pivots.bolt().diameter();
         double length = links.count() * links.thickness() + thickness + 2 * 0.002 + 0.012;
-        double mass = 1.5 * Math.PI / 4 * d * d * length * 7850;
+        HexBolt hex = HexBolt.of(pivots.bolt());
+        double mass = hex.bolt(length) + 2 * hex.washer();
         String item = "Bolt " + pivots.bolt().label() + " × " + out.length(Math.ceil((length + 0.004) * 200) / 200)
                 + " with two wide washers Ø " + out.length(pivots.bolt().washer());
         Vec3 across = lower.direction(ASIDE);
@@ -147,17 +154,35 @@ record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
         out.nested(bolts, sticks);
     }
 
-    /** What is bought and done for the links. */
-    void making(Builder out) {
-        out.buy(pivots.closure().label() + " " + pivots.bolt().label(), pivots.tightened(), pivots.closure().price(),
-                "tightened pivots: inner ones first");
-        out.buy("Lock nut " + pivots.bolt().label(), Pivots.COUNT - pivots.tightened(), 0.2,
-                "free pivots: snug, then a quarter turn back");
-        // Each rubbing face beyond the two between sticks and plate takes a plate of its own.
-        out.buy("Plywood washer plate for a pivot", Math.max(0, pivots.faces() - 2) * pivots.tightened(), 0.5,
-                "more rubbing faces");
-        out.buy("Stop bolt M6 × " + out.length(0.05) + " with nut", 2, 0.5, "arm stops at "
-                + out.show(Quantity.ANGLE, stops.low()) + " and " + out.show(Quantity.ANGLE, stops.high()));
+    /**
+     * What closes the pivots, what stops them, and what is done for the links. Pivots are numbered as they are pinned: lower
+     * inner, upper inner, lower outer, upper outer.
+     *
+     * @param near bolts of the inner plate, the lower first
+     * @param far bolts of the outer plate
+     */
+    void making(Builder out, List<Piece> near, List<Piece> far, Body base, Placement foot) {
+        Bolt bolt = pivots.bolt();
+        Fitting closed = new Fitting(pivots.closure().label() + " " + bolt.label(), pivots.closure().mass(),
+                pivots.closure().price());
+        Fitting free = new Fitting("Lock nut " + bolt.label(), HexBolt.of(bolt).nut(), 0.2);
+        Fitting washer = new Fitting("Plywood washer plate for a pivot", WASHER, 0.5);
+        for (int i = 0; i < Pivots.COUNT; i++) {
+            Piece on = (i < 2 ? near : far).get(i % 2);
+            Vec3 at = on.mass().centre();
+            boolean tightened = i < pivots.tightened();
+            out.fit(on.body(), at, 1, tightened ? closed : free, tightened
+                    ? "tightened pivots: inner ones first"
+                    : "free pivots: snug, then a quarter turn back");
+            // Each rubbing face beyond the two between sticks and plate takes a plate of its own.
+            out.fit(on.body(), at, tightened ? Math.max(0, pivots.faces() - 2) : 0, washer,
+                    "more rubbing faces");
+        }
+        out.fit(base, foot.point(new Vec3(0, 0, links.spacing() / 2)), 2,
+                new Fitting("Stop bolt M6 × " + out.length(STOP) + " with nut", HexBolt.ALL.get("m6").set(STOP, 0),
+                        0.5),
+                "arm stops at " + out.show(Quantity.ANGLE, stops.low()) + " and "
+                        + out.show(Quantity.ANGLE, stops.high()));
         out.work("cut", "Cut all wood. Clamp the sticks and drill them together; likewise the two plates.", List.of(),
                 "", "Saw and drill: eye and ear protection, dust mask, work clamped down.");
     }

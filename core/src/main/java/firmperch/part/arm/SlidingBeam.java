@@ -17,6 +17,7 @@ import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
+import firmperch.part.Brackets;
 import firmperch.part.Part;
 import firmperch.part.upright.DoubleTube;
 import firmperch.part.upright.Runners;
@@ -69,7 +70,7 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
         Placement middle = guide.at().of(Placement.at(0, bears + 0.012, 0));
         Body beam = builder.body("beam", guide.body(), middle, new Motion.Slide(reach, Vec3.X, 1));
         builder.station("", "Beam " + builder.bare(length), guide.body(), middle.origin(), guide.station());
-        List<Piece> bars = tubes.tubes(builder, beam, "Beam tube", Placement.at(-length, 0, 0), length);
+        List<Piece> bars = tubes.tubes(builder, beam, "Beam tube", Placement.at(-length, 0, 0), length, "beam");
         Joint.Side housing = Joint.Side.of(guide.body(), middle.origin());
         Joint.Side through = new Joint.Side(beam, Vec3.ZERO, bars);
         Vec3 along = guide.at().direction(Vec3.X);
@@ -100,10 +101,12 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
                 .at(Placement.along(new Vec3(0.003, 0, 0), Vec3.Y, Vec3.X)));
         builder.offer("nose", new Port.Plate(0.006), nose, Placement.at(0.025, 0, -wide), null);
         builder.measure("length", beam, new Vec3(-length, 0, 0), beam, Vec3.ZERO);
-        tubes.making(builder, "beam");
-        builder.buy("Steel angle bracket " + builder.length(0.04) + " with four bolts M6 and lock nuts", 4, 3,
-                "housing of the beam to the carriage");
-        builder.buy("Steel angle bracket " + builder.length(0.04) + " with bolts M6 and lock nuts", 1, 2.5,
+        tubes.making(builder, bars, "beam");
+        for (int corner = 0; corner < 4; corner++) {
+            builder.fit(fixed, new Vec3(corner < 2 ? half : -half, -side, corner % 2 == 0 ? side : -side), 1,
+                    Brackets.of(builder.length(Brackets.LEG), 4), "housing of the beam to the carriage");
+        }
+        builder.fit(nose, new Vec3(0.02, 0, -wide), 1, Brackets.of(builder.length(Brackets.LEG), 4),
                 "under the nose, carries the head");
         builder.work("beam", "Bolt the beam together, run it through its bearings, stops on both ends.",
                 List.of("cut", "carriage", "slab"), "", "A beam without stops runs out of its bearings.");

@@ -15,6 +15,9 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Closure;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.stock.PostStock;
 import firmperch.stock.Washer;
 import firmperch.units.Quantity;
@@ -47,6 +50,8 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
     private static final int HOLES = 3;
     private static final double BOLT = 0.008;
     private static final double HOLE = 0.0066;
+    /** Mass of a plastic plug, kg: common practice, no source. */
+    private static final double PLUG = 0.01;
     /** From the bar's end to the bolt of the washers and to the camera's plate, m. */
     private static final double END = 0.025;
 
@@ -83,6 +88,9 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         out.offer("nose", new Port.Plate(0.006, tipped), nose, Placement.at(0, 0, -d / 2 - 0.006), null);
         out.measure("length", clamp, new Vec3(-pivot, 0, 0), clamp, new Vec3(length - pivot, 0, 0));
         out.measure("pivot", clamp, new Vec3(-pivot, 0, 0), clamp, Vec3.ZERO);
+        Fitting plug = new Fitting("Plug for " + tube.label(), PLUG, 0.4);
+        out.fit(tail, Vec3.X.times(-END), 1, plug, "ends of the bar");
+        out.fit(nose, Vec3.X.times(END), 1, plug, "ends of the bar");
         making(out);
     }
 
@@ -102,7 +110,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
     private void washers(Builder out, Body tail, double d) {
         double bolt = d + count * washer.thickness() + 0.03;
         out.add(tail, Piece.ready("Bolt of the washers", new Solid.Bought(Solid.Round.cylinder(BOLT, 0, bolt),
-                1.4 * Math.PI / 4 * BOLT * BOLT * bolt * 7850),
+                HexBolt.ALL.get("m8").bolt(bolt) + Closure.ALL.get("wing-nut").mass()),
                 new Supply.Ready("Bolt M8 × " + out.length(Math.ceil(bolt * 200) / 200) + " with wing nut", 2,
                         "tail of the bar"))
                 .at(across(-bolt / 2)));
@@ -126,7 +134,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
     }
 
     private void making(Builder out) {
-        out.buy("Plug for " + tube.label(), 2, 0.4, "ends of the bar");
+
         out.work("bar",
                 "Cut and drill the bar; sit it on the head by the hole " + out.length(pivot) + " from its tail.",
                 List.of("head"), "", "Deburr the holes.");

@@ -13,6 +13,8 @@ import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.stock.Look;
 import firmperch.stock.Tyre;
 import firmperch.units.Quantity;
@@ -40,6 +42,7 @@ public record Caster(double plate, double height, double diameter, double trail,
 
     private static final double WHEEL_WIDTH = 0.03;
     private static final double FORK = 0.016;
+    private static final int BOLTS = 4;
 
     public Caster {
         PARAMS.check(plate, height, diameter, trail, rating, mass, tyre);
@@ -85,5 +88,22 @@ public record Caster(double plate, double height, double diameter, double trail,
         out.add(body, Piece.owned("caster's fork", Solid.Bought.box(FORK, FORK, fork, 0))
                 .at(Placement.at(pivot.plus(way.times(trail / 2)).plus(new Vec3(0, 0, diameter / 2 + fork / 2))))
                 .looking(Look.METAL));
+    }
+
+    /**
+     * Four bolts M8 for each caster under a board with four.
+     *
+     * @param x from the board's middle to the swivel axes, along, m
+     * @param y the same across, m
+     * @param z where the bolts are, m
+     * @param least how long a bolt is at least, m
+     */
+    static void bolts(Builder out, Body body, double x, double y, double z, double least) {
+        double length = Math.ceil(least * 200) / 200;
+        Fitting bolt = new Fitting("Bolt M8 × " + out.length(length) + " with washer and lock nut",
+                HexBolt.ALL.get("m8").set(length, 1), 0.6);
+        for (int i = 0; i < Corners.COUNT; i++) {
+            out.fit(body, new Vec3(i < 2 ? x : -x, i % 2 == 0 ? y : -y, z), BOLTS, bolt, "casters to board");
+        }
     }
 }

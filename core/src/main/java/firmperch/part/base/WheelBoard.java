@@ -20,6 +20,7 @@ import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
 import firmperch.stock.Bolt;
+import firmperch.stock.Fitting;
 import firmperch.stock.Look;
 import firmperch.stock.Material;
 import firmperch.units.Quantity;
@@ -48,6 +49,8 @@ public record WheelBoard(double length, double width, double thickness, double m
     private static final double DENSITY = 2300;
     private static final double DEEP = 0.20;
     private static final double MARGIN = 0.02;
+    /** A webbing strap of a metre and a half with its buckle, kg: common practice, no source. */
+    private static final double STRAP = 0.12;
 
     public WheelBoard {
         PARAMS.check(length, width, thickness, mast, slab, caster, locked);
@@ -105,9 +108,9 @@ public record WheelBoard(double length, double width, double thickness, double m
         out.offer("deck", new Port.Deck(thickness, material()), body, Placement.at(mast, 0, top), null);
         out.measure("length", body, new Vec3(-length / 2, 0, top), body, new Vec3(length / 2, 0, top));
         out.measure("mast", body, new Vec3(0, 0, caster.height()), body, new Vec3(mast, 0, caster.height()));
-        out.buy("Bolt M8 × " + out.length(Math.ceil((thickness + 0.022) * 200) / 200) + " with washer and lock nut",
-                4 * Corners.COUNT, 0.6, "casters to board");
-        out.buy("Strap with buckle, " + out.length(1.5), 1, 3, "holds the slab on the board");
+        Caster.bolts(out, body, x, y, caster.height() + thickness / 2, thickness + 0.022);
+        out.fit(body, new Vec3(-length / 2 + DEEP / 2, 0, top), 1,
+                new Fitting("Strap with buckle, " + out.length(1.5), STRAP, 3), "holds the slab on the board");
         out.work("board", "Cut the board, bolt a caster under each corner.", List.of("cut"), "", "");
         out.work("slab", "Lay the slab on the far edge and strap it down before the beam is ever run out.",
                 List.of("board"), "", "Lift with help; it is what keeps the rig from falling forward.");

@@ -12,6 +12,7 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import java.util.List;
 
 /**
@@ -44,7 +45,8 @@ public record CameraScrew(double washers) implements Part {
         out.joint("screw", "camera screw", Joint.Side.of(plate.body(), plate.at().point(new Vec3(0, 0, -washers))),
                 Joint.Side.of(screw, Vec3.ZERO), null, Vec3.UP, new Hold.Free(), JointStiffness.RIGID);
         out.mount(screw, Vec3.ZERO, plate.piece());
-        out.buy("Screw 1/4-20 UNC × " + out.length(0.012), 1, 0.6, "camera to its plate");
+        out.fit(screw, Vec3.ZERO, 1, new Fitting("Screw 1/4-20 UNC × " + out.length(0.012), 0.006, 0.6),
+                "camera to its plate");
         Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
                 new Tie.Hook(screw, Vec3.ZERO), washers, "camera to what its screw is in, always");
     }

@@ -2,6 +2,7 @@ package firmperch.part.head;
 
 import firmperch.body.Builder;
 import firmperch.body.Tie;
+import firmperch.stock.Fitting;
 import java.util.List;
 
 /**
@@ -14,6 +15,9 @@ public final class Tethers {
     /** So much longer than the way from hook to hook, m: enough to hook it on. */
     private static final double SLACK = 0.03;
     private static final double LEAST = 0.15;
+    /** A metre of the cord, and a hook of steel, kg: common practice, no source. */
+    private static final double CORD = 0.032;
+    private static final double HOOK = 0.045;
 
     private Tethers() {
     }
@@ -31,7 +35,7 @@ public final class Tethers {
         double cord = Math.max(LEAST, length);
         out.tie(new Tie.Tether(out.id("tether"), name, out.station(), List.of(from, to), length, BREAKS,
                 BREAKS / (STRAIN * cord)));
-        out.buy("Cord tether Ø " + out.length(0.007) + " polyamide with two locking hooks, " + out.length(cord), 1, 6,
-                use);
+        out.fit(from.body(), from.at(), 1, new Fitting("Cord tether Ø " + out.length(0.007)
+                + " polyamide with two locking hooks, " + out.length(cord), 2 * HOOK + CORD * cord, 6), use);
     }
 }

@@ -14,6 +14,7 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import firmperch.units.Quantity;
 import java.util.List;
 
@@ -49,7 +50,9 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
                 null, Vec3.Y.negated(), new Hold.Rated(torque), JointStiffness.RIGID);
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
         out.mount(tilt, Vec3.ZERO, head);
-        out.buy("Screw 3/8-16 UNC × " + out.length(0.020), 1, 0.8, "head to its bracket");
+        out.fit(plate.body(), plate.at().origin(), 1,
+                new Fitting("Screw 3/8-16 UNC × " + out.length(0.020), 0.017, 0.8),
+                "head to its bracket");
         Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
                 new Tie.Hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
     }

@@ -7,6 +7,7 @@ import firmperch.body.Port;
 import firmperch.body.Surface;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import firmperch.stock.PostStock;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
@@ -50,12 +51,11 @@ public record BeamRails(PostStock rail, double length, double gauge, BeamRods ro
     public void build(Builder out, List<Port> on) {
         Surface surface = OverheadRails.ceiling(on.getFirst(), "Beam rails", "a beam to hang them under");
         int rodsToARail = OverheadRails.fixings(length, rods.pitch());
+        Fitting rod = new Fitting("Threaded rod " + rods.rod().label() + " × " + out.length(rods.depth() + 0.05)
+                + " with two nuts, a lock nut and a plate " + out.length(rods.plate()) + " square", rods.mass(),
+                1.5 + rods.rod().price());
         new OverheadRails(rail, length, gauge, rodsToARail, rods.pitch(), rods.holds(), STIFFNESS, "rod", true)
-                .build(out,
-                        on.getFirst(), surface, "Rails under the beam");
-        out.buy("Threaded rod " + rods.rod().label() + " × " + out.length(rods.depth() + 0.05)
-                + " with two nuts, a lock nut and a plate " + out.length(rods.plate()) + " square",
-                2 * rodsToARail, 1.5 + rods.rod().price(), "rails to the beam, each holds "
+                .build(out, on.getFirst(), surface, "Rails under the beam", rod, "rails to the beam, each holds "
                         + out.show(Quantity.FORCE, rods.holds()) + " with a working factor of 5");
         out.work("rails",
                 "Mark the rods along the beam, drill straight down through it, rods in with their plates on top, rails up, "

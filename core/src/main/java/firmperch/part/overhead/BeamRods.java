@@ -3,6 +3,7 @@ package firmperch.part.overhead;
 import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.stock.Bolt;
+import firmperch.stock.HexBolt;
 import firmperch.stock.Material;
 import firmperch.stock.Overhead;
 
@@ -43,6 +44,12 @@ public record BeamRods(Bolt rod, Material wood, double width, double depth, doub
         double hole = rod.hole();
         double area = plate * plate - Math.PI / 4 * hole * hole;
         return Math.min(rod.proofLoad() * ULTIMATE / Overhead.WORKING, PERMANENT * wood.allowedAcross() * area);
+    }
+
+    /** A rod with its three nuts and its plate, 5 mm thick, kg. */
+    double mass() {
+        HexBolt hex = HexBolt.of(rod);
+        return hex.rod(depth + 0.05) + 3 * hex.nut() + Material.steel().density() * plate * plate * 0.005;
     }
 
     /** From a rod's middle to the beam's side at least: four diameters (EN 1995-1-1 table 8.4, from memory). */

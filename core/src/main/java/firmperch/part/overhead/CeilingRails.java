@@ -7,6 +7,7 @@ import firmperch.body.Port;
 import firmperch.body.Surface;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import firmperch.stock.PostStock;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
@@ -46,10 +47,10 @@ public record CeilingRails(PostStock rail, double length, double gauge, JoistScr
         Surface surface = OverheadRails.ceiling(on.getFirst(), "Ceiling rails", "a ceiling to screw them under");
         int joists = OverheadRails.fixings(length, screws.pitch());
         double holds = screws.holds(rail.section().wall());
+        Fitting screw = new Fitting(screws.screw().label() + ", zinc", screws.screw().mass(), screws.screw().price());
         new OverheadRails(rail, length, gauge, joists, screws.pitch(), holds, STIFFNESS, "screw", false).build(out,
-                on.getFirst(), surface, "Rails under the joists");
-        out.buy(screws.screw().label() + ", zinc", 2 * joists, screws.screw().price(), "rails to joists, each holds "
-                + out.show(Quantity.FORCE, holds) + " with a working factor of 5");
+                on.getFirst(), surface, "Rails under the joists", screw, "rails to joists, each holds "
+                        + out.show(Quantity.FORCE, holds) + " with a working factor of 5");
         out.work("rails",
                 "Find the joists and mark their middles. Pre-drill, screw the rails up, stops in their ends, and hang "
                         + "your own weight on each before anything else.",

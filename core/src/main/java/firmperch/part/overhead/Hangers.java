@@ -15,6 +15,7 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.stock.Fitting;
 import firmperch.units.Gravity;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
@@ -42,6 +43,8 @@ public record Hangers(double base, double rating, double mass, double wire) impl
     /** Middle of a rail to what hangs on it, beyond the rail's own half, m. */
     static final double DROP = 0.03;
     private static final double HALF = 0.03;
+    /** A loop of steel wire Ø 5 with its sleeve, kg: common practice, no source. */
+    private static final double LOOP = 0.08;
     /** What hangs on a loop falls so far before it bears, m. */
     private static final double SLACK = 0.01;
 
@@ -89,8 +92,16 @@ public record Hangers(double base, double rating, double mass, double wire) impl
                         Vec3.DOWN, rating * Gravity.STANDARD, rating * Gravity.STANDARD));
             }
         }
-        out.buy("Steel wire loop with a swaged sleeve, breaks at " + out.show(Quantity.FORCE, wire), wire > 0 ? 2 : 0,
-                1.5 + wire / 2000, "round the rails, a second catch");
+        Fitting loop = new Fitting("Steel wire loop with a swaged sleeve, breaks at " + out.show(Quantity.FORCE, wire),
+                LOOP, 1.5 + wire / 2000);
+        String use = "round the rails, a second catch";
+        if (front.isEmpty()) {
+            out.fit(running, new Vec3(0, 0, low), wire > 0 ? 2 : 0, loop, use);
+        } else {
+            for (Piece carried : List.of(front.getFirst(), rear.getFirst())) {
+                out.fit(carried, ((Solid.Bar) carried.solid()).length() / 2, wire > 0 ? 1 : 0, loop, use);
+            }
+        }
         for (int i = 0; i < rollers.size(); i++) {
             Vec3 at = rollers.get(i).at();
             String name = "hanger-" + (i + 1);

@@ -12,6 +12,7 @@ import firmperch.body.Station;
 import firmperch.body.Supply;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
+import firmperch.stock.Fitting;
 import firmperch.stock.PostStock;
 import firmperch.units.Gravity;
 import firmperch.units.InvalidValue;
@@ -50,8 +51,16 @@ record OverheadRails(PostStock rail, double length, double gauge, int fixings, d
         return surface;
     }
 
-    /** Adds them to a rig, with the port for what runs in them. */
-    void build(Builder out, Port place, Surface surface, String label) {
+    /** Mass of an end stop for a box rail, kg: common practice, no source. */
+    static final double STOP = 0.06;
+
+    /**
+     * Adds them to a rig, with the port for what runs in them.
+     *
+     * @param fastener what each fixing is
+     * @param use what it is for
+     */
+    void build(Builder out, Port place, Surface surface, String label, Fitting fastener, String use) {
         Body body = out.body("rails", null, place.at(), new Motion.Fixed());
         double side = rail.section().depth();
         Station station = out.station("", label, body, new Vec3(0, 0, side / 2));
@@ -77,7 +86,14 @@ record OverheadRails(PostStock rail, double length, double gauge, int fixings, d
                 null);
         out.measure("length", body, new Vec3(-length / 2, 0, 0), body, new Vec3(length / 2, 0, 0));
         out.measure("gauge", body, new Vec3(0, -gauge / 2, 0), body, new Vec3(0, gauge / 2, 0));
-        out.buy("End stop for a box rail", 4, 1.2, "ends of the rails");
+        for (Piece bar : bars) {
+            Fitting stop = new Fitting("End stop for a box rail", STOP, 1.2);
+            out.fit(bar, 0, 1, stop, "ends of the rails");
+            out.fit(bar, length, 1, stop, "ends of the rails");
+            for (int i = 0; i < fixings; i++) {
+                out.fit(bar, length / 2 + first + i * pitch, 1, fastener, use);
+            }
+        }
         out.back(station);
     }
 }

@@ -10,6 +10,7 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import firmperch.stock.PostStock;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
@@ -55,7 +56,11 @@ public record RailBridge(PostStock rail, double length, Hangers hangers) impleme
         out.measure("length", bridge, new Vec3(0, -length / 2, low), bridge, new Vec3(0, length / 2, low));
         out.measure("hangers.base", bridge, new Vec3(-hangers.base() / 2, 0, low), bridge,
                 new Vec3(hangers.base() / 2, 0, low));
-        out.buy("End stop for a box rail", 4, 1.2, "ends of the cross rails");
+        for (Piece bar : List.of(front, rear)) {
+            Fitting stop = new Fitting("End stop for a box rail", OverheadRails.STOP, 1.2);
+            out.fit(bar, 0, 1, stop, "ends of the cross rails");
+            out.fit(bar, length, 1, stop, "ends of the cross rails");
+        }
         out.work("bridge", "Run the hangers into the rails, bolt the cross rails under them, square, lock nuts on.",
                 List.of("rails"), "", "Two people: one holds, one bolts.");
     }

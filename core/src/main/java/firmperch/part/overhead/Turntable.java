@@ -16,9 +16,11 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.part.Brackets;
 import firmperch.part.Part;
 import firmperch.part.arm.PivotHoles;
 import firmperch.stock.Bolt;
+import firmperch.stock.Fitting;
 import firmperch.stock.Material;
 import firmperch.units.Gravity;
 import firmperch.units.Quantity;
@@ -73,6 +75,8 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
     private static final double HEIGHT = 0.014;
     private static final double BOARD = 0.018;
     private static final double MARGIN = 0.035;
+    /** A king bolt of 80 mm with nut and washers by its breaking load, kg/N: steel of 400 N/mm², half as much again for the rest. */
+    private static final double KING = 1.5 * 7.85e3 * 0.08 / 400e6;
 
     public Turntable {
         PARAMS.check(ring, thickness, drop, spacing, bolt);
@@ -119,10 +123,11 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                         bolt.hole())));
         out.offer("pair", new Port.Pair(spacing, thickness), body, Placement.at(0, 0, -drop), plate);
         out.measure("drop", body, Vec3.ZERO, body, new Vec3(0, 0, -drop));
-        out.buy("Steel angle bracket " + out.length(0.04) + " with bolts M6 and lock nuts", 2, 2.5,
+        out.fit(body, new Vec3(0, 0, top), 2, Brackets.of(out.length(Brackets.LEG), 4),
                 "hanging plate to the turntable's board");
-        out.buy("King bolt with thrust washers and lock nut, breaks at " + out.show(Quantity.FORCE, ring.king()),
-                ring.king() > 0 ? 1 : 0, 4, "through the turntable's middle, a second catch");
+        out.fit(body, Vec3.ZERO, ring.king() > 0 ? 1 : 0, new Fitting(
+                "King bolt with thrust washers and lock nut, breaks at " + out.show(Quantity.FORCE, ring.king()),
+                KING * ring.king(), 4), "through the turntable's middle, a second catch");
         out.work("plate", "Drill the hanging plate with the arm's own plates; bolt it under the turntable's board.",
                 List.of("cut"), "", "");
         out.work("turntable", "Bolt the turntable to its deck so that the load presses it together.",

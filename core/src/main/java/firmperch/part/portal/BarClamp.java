@@ -23,6 +23,7 @@ import firmperch.part.head.Tethers;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
+import firmperch.stock.Fitting;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -52,6 +53,8 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
             .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
 
     private static final int JAWS = 2;
+    /** A steel stop ring with its screw, kg: common practice, no source. */
+    private static final double RING = 0.05;
     /** How far it may be rolled either way, rad. */
     private static final double ROLL = Math.toRadians(60);
 
@@ -102,8 +105,12 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
         out.nested(track.bars(), List.of(shut));
         out.offer("plate", new Port.Plate(wall), clamp, Placement.at(0, 0, -drop), shut);
         out.measure("drop", clamp, Vec3.ZERO, clamp, new Vec3(0, 0, -drop));
-        out.buy("Stop ring for Ø " + out.length(2 * around), 2, 1.5, "ends of the clamp's travel, "
-                + out.length(kept) + " from the fittings");
+        for (double end : new double[]{track.from() + kept, track.to() - kept}) {
+            Piece held = track.bars().getFirst();
+            out.fit(held, held.at().inside(bar.at().point(new Vec3(end, 0, 0))).x(), 1,
+                    new Fitting("Stop ring for Ø " + out.length(2 * around), RING, 1.5),
+                    "ends of the clamp's travel, " + out.length(kept) + " from the fittings");
+        }
         Tethers.add(out, "bar clamp", new Tie.Hook(slider, Vec3.ZERO), new Tie.Hook(clamp, Vec3.ZERO), 0,
                 "clamp around the bar, always");
         out.work("clamp", "Hang the clamp on the bar, close its latch before you let go, then tighten its screw.",

@@ -20,6 +20,7 @@ import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import firmperch.stock.ThreadedPipe;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -50,6 +51,8 @@ public record PipeFeet(ThreadedPipe pipe, double span, double front, double back
     private static final double CAP = 0.004;
     /** Middle of a cap's rim from its end, m. */
     private static final double RIM = 0.012;
+    /** A plastic plug, kg: common practice, no source. */
+    private static final double PLUG = 0.005;
     /** A steel rim on a wooden top, N/m, and what one bears there, kg: common practice, no source. */
     private static final Contact.Bearing BEARING = new Contact.Bearing(1.5e6, 120);
     private static final Vec3 FORWARD = Vec3.X;
@@ -122,6 +125,8 @@ public record PipeFeet(ThreadedPipe pipe, double span, double front, double back
         screwed(out, name, Joint.Side.of(tee, along.times(pipe.centre())),
                 new Joint.Side(tee, along.times(pipe.centre()), List.of(leg)));
         if (!capped) {
+            out.fit(tee, along.times(reach), 1, new Fitting("Plastic plug for " + pipe.label(), PLUG, 0.2),
+                    "open ends of the legs");
             return;
         }
         Body cap = out.body(name + "-cap", tee, Placement.at(along.times(reach)), new Motion.Fixed());
@@ -173,10 +178,7 @@ public record PipeFeet(ThreadedPipe pipe, double span, double front, double back
     }
 
     private void making(Builder out) {
-        out.buy("Thread sealing tape, roll", 1, 1, "every thread: it lets them be turned home without seizing");
-        if (!capped) {
-            out.buy("Plastic plug for " + pipe.label(), 4, 0.2, "open ends of the legs");
-        }
+        out.usedUp("Thread sealing tape, roll", 1, 1, "every thread: it lets them be turned home without seizing");
         List<String> after = new ArrayList<>(List.of("pipes"));
         out.work("pipes", "Cut the pipes and have them threaded at both ends, or buy them threaded to length.",
                 List.of(),

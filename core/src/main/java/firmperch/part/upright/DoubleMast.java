@@ -19,6 +19,8 @@ import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
 import firmperch.stock.Bolt;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.stock.PostStock;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -41,6 +43,9 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
 
     private static final Vec3 UPWARD = Vec3.UP;
     private static final int BOLTS = 4;
+    private static final double LONG = 0.06;
+    /** A steel foot plate 120 × 100 × 5 with its socket, kg: by volume. */
+    private static final double FOOT = 0.6;
 
     public DoubleMast {
         PARAMS.check(tubes, height, brace, strut, pulley);
@@ -60,7 +65,7 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
         Body body = deck.body();
         Station station = out.station("", "Mast " + out.bare(height), body, deck.at().origin(), deck.station());
         Placement line = deck.at().of(Placement.along(Vec3.ZERO, UPWARD, Vec3.X));
-        List<Piece> bars = tubes.tubes(out, body, "Mast tube", line, height);
+        List<Piece> bars = tubes.tubes(out, body, "Mast tube", line, height, "mast");
         Bolt bolt = Bolt.ALL.get("m8");
         for (int i = 0; i < bars.size(); i++) {
             out.fasten("foot-" + (i + 1), "mast's foot", bars.get(i), body, 0, 0,
@@ -87,12 +92,18 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
                 null);
         out.measure("height", body, deck.at().origin(), body, deck.at().point(new Vec3(0, 0, height)));
         out.measure("brace", body, deck.at().point(new Vec3(-brace, 0, 0)), body, deck.at().origin());
-        tubes.making(out, "mast");
-        out.buy("Foot plate for " + tubes.tube().label(), 2, 4, "mast on its board");
-        out.buy("Bolt M8 with two wide washers and lock nut", BOLTS * 2 + 2 * 3 + 3, 0.9, "mast's feet and braces");
+        tubes.making(out, bars, "mast");
+        out.fit(body, deck.at().origin(), 2, new Fitting("Foot plate for " + tubes.tube().label(), FOOT, 4),
+                "mast on its board");
+        out.fit(body, deck.at().origin(), BOLTS * 2, bolts(out), "mast's feet and braces");
         out.work("mast",
                 "Bolt the two tubes together through their spacers, bolt them on the board, plumb, then the braces.",
                 List.of("cut", "board"), "", "");
+    }
+
+    private static Fitting bolts(Builder out) {
+        return new Fitting("Bolt M8 × " + out.length(LONG) + " with two wide washers and lock nut",
+                HexBolt.ALL.get("m8").set(LONG, 2), 0.9);
     }
 
     /** From the board up at 45°, its foot bolted, its head on a bolt through a tube. */
@@ -108,6 +119,8 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
                 .at(Placement.along(low, along, axle.cross(along.unit()))));
         out.fasten("brace-" + name, name + " brace", bar, body, 0, 0,
                 new Fastening.Grip.Bolted(Bolt.ALL.get("m8"), 2, 0.04, board.material(), board.thickness()));
+        out.fit(body, low, 2, bolts(out), "mast's feet and braces");
+        out.fit(body, high, 1, bolts(out), "mast's feet and braces");
         out.joint("brace-" + name, name + " brace", new Joint.Side(body, high, List.of(tube)),
                 new Joint.Side(body, high, List.of(bar)), null, axle, new Hold.Free(), JointStiffness.PINNED);
     }

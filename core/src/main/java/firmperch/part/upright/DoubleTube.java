@@ -15,6 +15,8 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.stock.Material;
 import firmperch.stock.PostStock;
 import firmperch.units.Quantity;
@@ -37,6 +39,10 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
             .measure("connector", "Stiffness of a spacer", Quantity.ROTATIONAL_STIFFNESS, 10, 1e7).done();
 
     private static final double END = 0.03;
+    /** A plastic cap, kg: common practice, no source. */
+    private static final double CAP = 0.008;
+    /** What a bolt needs beside the spacer: two walls, a washer and its nut, m. */
+    private static final double BOLT = 0.022;
     /** For M6. */
     private static final double HOLE = 0.0064;
     private static final Vec3 ACROSS = new Vec3(0, Math.sqrt(0.5), -Math.sqrt(0.5));
@@ -65,8 +71,10 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
      *
      * @param name of a tube on lists
      * @param line along their middle, x along it
+     * @param use what they make, as in "spacers of the mast"
      */
-    public List<Piece> tubes(Builder out, Body body, String name, Placement line, double length) {
+    public List<Piece> tubes(Builder out, Body body, String name, Placement line, double length,
+            String use) {
         List<Piece> bars = new ArrayList<>();
         for (int side = 1; side >= -1; side -= 2) {
             bars.add(out.add(body, Piece.cut(name, new Solid.Bar(tube.section(), length), tube.material())
@@ -79,44 +87,55 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
                     .at(line.of(Placement.at(0, side * aside(), side * aside())))));
         }
         for (int i = 0; i < spacers; i++) {
-            spacer(out, body, line, END + (length - 2 * END) * i / (spacers - 1), i + 1, bars);
+            spacer(out, line, END + (length - 2 * END) * i / (spacers - 1), i + 1, bars, use);
         }
         return bars;
     }
 
-    private void spacer(Builder out, Body body, Placement line, double at, int number, List<Piece> bars) {
+    /** A plate between the tubes on two bolts; each tube turns a little against it. */
+    private void spacer(Builder out, Placement line, double at, int number, List<Piece> bars, String use) {
         Vec3 offset = new Vec3(0, aside(), aside());
         String name = "spacer-" + number;
+        Body body = bars.getFirst().body();
         Body spacer = out.body(name, body, line.of(Placement.at(at, 0, 0)), new Motion.Fixed());
         JointStiffness soft = new JointStiffness(connector, new JointStiffness.Slack.None());
         for (int side = 0; side < 2; side++) {
             Vec3 there = offset.times(side == 0 ? 1 : -1);
             String ear = name + (side == 0 ? "-first" : "-second");
             Body bolt = out.body(ear, body, line.of(Placement.at(new Vec3(at, 0, 0).plus(there))), new Motion.Fixed());
-            out.joint(ear, "spacer " + number, new Joint.Side(body, line.point(new Vec3(at, 0, 0).plus(there)),
-                    List.of(bars.get(side))), Joint.Side.of(bolt, Vec3.ZERO), null, Vec3.UP, new Hold.Free(),
-                    JointStiffness.RIGID);
+            out.clamped(ear, "spacer " + number, bars.get(side), at, bolt);
             out.joint(ear + "-give", "spacer " + number, Joint.Side.of(bolt, Vec3.ZERO), Joint.Side.of(spacer, there),
-                    null, ACROSS, new Hold.Free(), soft);
+                    null, ACROSS, new Hold.Fixed(), soft);
         }
         double wide = tube.section().depth();
         out.add(spacer, Piece.cut("Spacer", new Solid.Sheet(Outline.rectangle(-wide / 2, -wide / 2, wide / 2, wide / 2),
-                Math.max(0.004, gap)), Material.ALL.get("aluminium-6060-t66"))
+                thickness()), Material.ALL.get("aluminium-6060-t66"))
                 .drilled(List.of(bolt(-wide / 4), bolt(wide / 4)))
                 .at(Placement.along(Vec3.ZERO, Vec3.X, offset)));
+        double length = Math.ceil((thickness() + BOLT) * 200) / 200;
+        out.fit(spacer, Vec3.ZERO, 2, new Fitting("Bolt M6 × " + out.length(length) + " with lock nut",
+                HexBolt.ALL.get("m6").set(length, 0), 0.5), "spacers of the " + use);
+    }
+
+    /** Of a spacer, m: no less than holds a bolt. */
+    private double thickness() {
+        return Math.max(0.004, gap);
     }
 
     private Hole bolt(double at) {
-        return new Hole(new Vec3(at, 0, -Math.max(0.004, gap) / 2), Vec3.UP, HOLE, "bolts of the tubes",
+        return new Hole(new Vec3(at, 0, -thickness() / 2), Vec3.UP, HOLE, "bolts of the tubes",
                 "with the tubes");
     }
 
-    /** What is bought for it. */
-    public void making(Builder out, String use) {
-        out.buy("Bolt M6 with lock nut", 2 * spacers, 0.5, "spacers of the " + use);
+    /** What else is bought and done for it. */
+    public void making(Builder out, List<Piece> bars, String use) {
+        for (Piece bar : bars) {
+            Fitting cap = new Fitting("Cap for " + tube.label(), CAP, 0.4);
+            out.fit(bar, 0, 1, cap, "ends of the " + use);
+            out.fit(bar, ((Solid.Bar) bar.solid()).length(), 1, cap, "ends of the " + use);
+        }
         out.work("cut", "Cut tubes, plates and board square; deburr. Drill what is bolted together clamped together.",
                 List.of(),
                 "", "Saw and drill: eye and ear protection, work clamped down; metal chips are sharp and hot.");
-        out.buy("Cap for " + tube.label(), 4, 0.4, "ends of the " + use);
     }
 }

@@ -18,6 +18,7 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
 import firmperch.stock.Material;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -40,6 +41,9 @@ public record DropOnBlock(double height, double width, Material material, double
             .choice("material", "Carriage of", Material.SOLID).varied()
             .length("clearance", "Clearance on the post", 0, 0.02).varied(0.0002)
             .length("forward", "Post to inner pivots", 0.02, 0.5).done();
+
+    /** The ring and cord of a pin, kg: common practice, no source. */
+    private static final double RING = 0.015;
 
     public DropOnBlock {
         PARAMS.check(height, width, material, clearance, forward);
@@ -82,8 +86,11 @@ public record DropOnBlock(double height, double width, Material material, double
         out.offer("face", new Port.Block(width, height, bore, forward), block, Placement.at(middle), post.piece());
         out.measure("height", block, Vec3.ZERO, block, new Vec3(0, 0, height));
         out.measure("forward", block, middle, block, middle.plus(new Vec3(forward, 0, 0)));
-        out.buy("Pin Ø " + out.length(fit.pin().diameter()) + " × "
-                + out.length(Math.ceil((width + 0.04) * 200) / 200) + " with ring and cord", 1, 2.5,
+        double through = Math.ceil((width + 0.04) * 200) / 200;
+        double d = fit.pin().diameter();
+        out.fit(rest, Vec3.ZERO, 1,
+                new Fitting("Pin Ø " + out.length(d) + " × " + out.length(through) + " with ring and cord",
+                        Material.steel().density() * Math.PI / 4 * d * d * through + RING, 2.5),
                 "carries the carriage");
         out.work("block", "Glue up the carriage around its plate, bore it, try it on the post.",
                 List.of("cut", "post"), "glue: overnight", "");

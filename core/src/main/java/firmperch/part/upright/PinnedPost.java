@@ -16,6 +16,8 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.stock.Material;
 import firmperch.stock.PostStock;
 import firmperch.stock.Section;
@@ -39,6 +41,8 @@ public record PinnedPost(PostStock stock, double length, PinRow row, int anchors
 
     private static final double ROD = 0.008;
     private static final int FOOT_SCREWS = 4;
+    /** A cast floor flange with its screws, kg: common practice, no source. */
+    private static final double FLANGE = 0.6;
     private static final double FOOT_SCREW = 0.005;
 
     public PinnedPost {
@@ -75,7 +79,8 @@ public record PinnedPost(PostStock stock, double length, PinRow row, int anchors
                     new Fastening.Grip.Cast(hollow.filling()));
         } else {
             double ring = stock.section().depth() + 0.04;
-            out.buy("Floor flange for " + stock.label(), 1, 6, "foot of the post");
+            out.fit(body, foot.at().origin(), 1, new Fitting("Floor flange for " + stock.label(), FLANGE, 6),
+                    "foot of the post");
             out.fasten("foot", "post on the box floor", post, body, 0, 0, new Fastening.Grip.Screws(FOOT_SCREWS, ring,
                     FOOT_SCREW, hollow.floorThickness(), hollow.floor()));
         }
@@ -130,11 +135,13 @@ public record PinnedPost(PostStock stock, double length, PinRow row, int anchors
                     Material.ALL.get("steel-s235"))
                     .from(new Supply.Cut(1.6, "threaded rod M8 through the post's foot, a nut each side"))
                     .at(foot.at().of(new Placement(start, Vec3.UP, along.cross(Vec3.UP), along))));
+            HexBolt nut = HexBolt.ALL.get("m8");
+            out.fit(foot.body(), foot.at().point(new Vec3(0, 0, anchorHeight(i, cast))), 2,
+                    new Fitting("Nut M8 with washer", nut.nut() + nut.washer(), 0.15), "cross-bars");
         }
     }
 
     private void making(Builder out, Port.Hollow hollow) {
-        out.buy("Nut M8 with washer", 2 * anchors, 0.15, "cross-bars");
         out.work("post", "Cut and drill the post" + (anchors > 0 ? "; put the cross-bars through its foot." : "."),
                 List.of(), "", "Deburr the holes. Never weld zinc-coated pipe: its fumes are toxic.");
         if (hollow.filled() > 0) {

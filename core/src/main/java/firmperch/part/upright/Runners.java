@@ -16,6 +16,8 @@ import firmperch.param.Params;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
+import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.stock.Material;
 import firmperch.units.Gravity;
 import firmperch.units.Quantity;
@@ -48,7 +50,17 @@ public record Runners(double apart, double plate, double rating, double slack, F
     static final double ROPE = 0.015;
     private static final double BEARING = 0.022;
     private static final double WIDE = 0.007;
+    /** A ball bearing 8 × 22 × 7, kg (its makers). */
     private static final double MASS = 0.012;
+    /** Bearings to the plates beside them, m. */
+    private static final double PAST = 0.012;
+    /** Mean diameter and wall of an aluminium spacer tube; leg and width of a bearing's bracket of 2 mm steel, m. */
+    private static final double SPACER = 0.0105;
+    private static final double SPACER_WALL = 0.0015;
+    private static final double ANGLE = 0.03;
+    private static final double ANGLE_WIDE = 0.02;
+    /** Length of an eccentric bolt, m. */
+    private static final double ECCENTRIC = 0.03;
     /** Middle of a bearing's bracket to each of its bolts, and their holes, m. */
     private static final double BRACKET = 0.012;
     private static final double BRACKET_HOLE = 0.0053;
@@ -142,15 +154,28 @@ public record Runners(double apart, double plate, double rating, double slack, F
                 Vec3 at = roller.at().minus(roller.normal().times(way > 0 ? 0 : -2 * reach));
                 Vec3 axle = along.cross(roller.normal());
                 Piece bearing = out.add(body, Piece
-                        .ready("Bearing", new Solid.Bought(Solid.Round.cylinder(BEARING, 0.008, WIDE), MASS),
+                        .ready("Bearing", new Solid.Bought(Solid.Round.cylinder(BEARING, 0.008, WIDE),
+                                MASS + HexBolt.ALL.get("m8").set(ECCENTRIC, 1)),
                                 new Supply.Ready("Ball bearing 8 × 22 × 7 on an eccentric bolt, rated "
                                         + out.show(Quantity.MASS, rating), 1.6, use))
                         .at(new Placement(at.minus(axle.times(WIDE / 2)), along, axle.cross(along), axle)));
                 out.nested(List.of(bearing), bars);
             }
         }
-        out.buy(closure.label() + " M8 with a brake pad", 1, closure.price() + 1, "brake of the " + use);
-        out.buy("Bolt M8 with spacer tube and lock nut", 4, 0.9, "plates of the " + use);
-        out.buy("Angle bracket for a bearing with two bolts M5", 4, 1.2, "plates of the " + use);
+        HexBolt m8 = HexBolt.ALL.get("m8");
+        Vec3 side = Vec3.Y.times(reach);
+        out.fit(body, side, 1, new Fitting(closure.label() + " M8 with a brake pad", closure.mass() + m8.bolt(0.05),
+                closure.price() + 1), "brake of the " + use);
+        double between = Math.ceil((2 * (reach + PAST + plate) + 0.012) * 200) / 200;
+        double spacer = material().density() * Math.PI * SPACER * SPACER_WALL * 2 * (reach + PAST);
+        for (int end = -1; end <= 1; end += 2) {
+            out.fit(body, along.times(end * apart / 4), 2, new Fitting("Bolt M8 × " + out.length(between)
+                    + " with spacer tube and lock nut", m8.set(between, 0) + spacer, 0.9), "plates of the " + use);
+            out.fit(body, along.times(end * apart / 2), 2, new Fitting("Angle bracket for a bearing with two bolts M5",
+                    Material.steel().density() * 2 * ANGLE * ANGLE_WIDE * 0.002
+                            + 2 * HexBolt.ALL.get("m5").set(0.02, 0),
+                    1.2),
+                    "plates of the " + use);
+        }
     }
 }
