@@ -105,6 +105,14 @@ public record Piece(Body body, Station station, String name, Solid solid, Materi
         };
     }
 
+    /** Which way its grain runs; either where its material has none, or where it has no longer side. */
+    public Grain grain() {
+        boolean grows = material != null
+                && (material.family() == Material.Family.TIMBER || material.family() == Material.Family.BOARD);
+        Vec3 size = solid.size();
+        return grows && supply instanceof Supply.Cut cut && size.x() > size.y() + 1e-6 ? cut.grain() : Grain.ANY;
+    }
+
     /** False if it only weighs something, as a small thing at a point. */
     public boolean takesRoom() {
         return solid.size().length() > 1e-6;

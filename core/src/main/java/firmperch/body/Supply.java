@@ -7,8 +7,14 @@ public sealed interface Supply {
      *
      * @param pricePerMetre of the bar it is cut from, units of money; 0 where the material's price by volume counts
      * @param note what else is to be done to it; empty if nothing
+     * @param grain which way it is to be laid on wood or on a panel
      */
-    record Cut(double pricePerMetre, String note) implements Supply {}
+    record Cut(double pricePerMetre, String note, Grain grain) implements Supply {
+        /** With the grain along its length, as most pieces are. */
+        public Cut(double pricePerMetre, String note) {
+            this(pricePerMetre, note, Grain.LENGTHWISE);
+        }
+    }
 
     /** Poured in place. */
     record Poured() implements Supply {}

@@ -172,8 +172,8 @@ public final class BuildPack {
         float[] cutColumns = {0, 82, 104, 182, 216, 250, 282};
         row(bold, cutColumns, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes");
         for (CutPiece piece : plan.cuts()) {
-            row(regular, cutColumns, piece.part(), "" + piece.count(), piece.material(), bare(piece.length()),
-                    bare(piece.width()), bare(piece.thickness()), piece.holes());
+            row(regular, cutColumns, piece.part(), "" + piece.count(), piece.material().label(), bare(piece.length()),
+                    bare(piece.width()), bare(piece.thickness()), piece.notes(units()));
         }
         y -= 8;
         line(bold, 11, "Hardware list");

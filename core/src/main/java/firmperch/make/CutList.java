@@ -2,53 +2,52 @@ package firmperch.make;
 
 import firmperch.body.Assembly;
 import firmperch.body.Piece;
-import firmperch.body.Solid;
 import firmperch.body.Supply;
-import firmperch.body.Vec3;
-import firmperch.stock.Section;
-import firmperch.units.UnitSystem;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Stream;
 
-/** Every piece to cut, from the camera down; pieces of one name, shape, material and holes are alike. */
+/** Every piece to cut, from the camera down; those that are alike are one line of it. */
 public final class CutList {
     private CutList() {
     }
 
-    /** The list of an assembly, what is told in words in those units. */
-    public static List<CutPiece> of(Assembly assembly, UnitSystem units) {
-        Map<Object, CutPiece> list = new LinkedHashMap<>();
+    /** The list of an assembly. */
+    public static List<CutPiece> of(Assembly assembly) {
+        List<CutPiece> list = new ArrayList<>();
         for (Piece piece : assembly.pieces().reversed()) {
-            if (piece.supply() instanceof Supply.Cut cut) {
-                CutPiece one = one(piece, cut, units);
-                Object key = List.of(one.part(), one.material(), one.length(), one.width(), one.thickness(),
-                        one.holes());
-                list.merge(key, one,
-                        (a, b) -> new CutPiece(a.part(), a.count() + 1, a.material(), a.length(), a.width(),
-                                a.thickness(), a.holes(), a.mass()));
+            if (piece.supply() instanceof Supply.Cut) {
+                add(list, piece);
             }
         }
-        return new ArrayList<>(list.values());
+        return list;
     }
 
-    /** The longest first. */
-    private static Vec3 sorted(Vec3 size) {
-        double[] sides = {size.x(), size.y(), size.z()};
-        Arrays.sort(sides);
-        return new Vec3(sides[2], sides[1], sides[0]);
+    private static void add(List<CutPiece> list, Piece piece) {
+        for (int i = 0; i < list.size(); i++) {
+            CutPiece line = list.get(i);
+            if (!worked(line.piece(), piece)) {
+                continue;
+            }
+            if (Congruence.same(line.piece(), piece)) {
+                list.set(i, new CutPiece(with(line.alike(), piece), line.mirrored()));
+                return;
+            }
+            if (Congruence.mirrored(line.piece(), piece)) {
+                list.set(i, new CutPiece(line.alike(), with(line.mirrored(), piece)));
+                return;
+            }
+        }
+        list.add(new CutPiece(List.of(piece), List.of()));
     }
 
-    private static CutPiece one(Piece piece, Supply.Cut cut, UnitSystem units) {
-        Vec3 size = sorted(piece.solid().size());
-        String holes = HolePlan.of(piece, units);
-        String note = holes.isEmpty() || cut.note().isEmpty() ? holes + cut.note() : holes + "; " + cut.note();
-        double thickness = piece.solid() instanceof Solid.Bar bar && !(bar.section() instanceof Section.Rectangle)
-                ? bar.section().wall()
-                : size.z();
-        return new CutPiece(piece.name(), 1, piece.material().label(), size.x(), size.y(), thickness, note,
-                piece.own().mass());
+    private static List<Piece> with(List<Piece> pieces, Piece one) {
+        return Stream.concat(pieces.stream(), Stream.of(one)).toList();
+    }
+
+    /** True if two are of one name and material and have the same done to them, whatever their shapes are. */
+    private static boolean worked(Piece a, Piece b) {
+        return a.name().equals(b.name()) && a.material().equals(b.material()) && a.grain() == b.grain()
+                && a.supply().equals(b.supply());
     }
 }

@@ -25,10 +25,12 @@ public final class Lists {
         UnitSystem system = plan.project().units();
         String unit = " (" + system.label() + ")";
         StringBuilder text = new StringBuilder(MARK);
-        row(text, "Part", "Count", "Material", "Length" + unit, "Width" + unit, "Thickness" + unit, "Holes");
+        row(text, "Part", "Count", "Material", "Length" + unit, "Width" + unit, "Thickness" + unit, "Grain",
+                "Holes and shape");
         for (CutPiece piece : plan.cuts()) {
-            row(text, piece.part(), piece.count(), piece.material(), decimal(piece.length(), system),
-                    decimal(piece.width(), system), decimal(piece.thickness(), system), piece.holes());
+            row(text, piece.part(), piece.count(), piece.material().label(), decimal(piece.length(), system),
+                    decimal(piece.width(), system), decimal(piece.thickness(), system), piece.piece().grain().words(),
+                    piece.notes(system));
         }
         WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
     }

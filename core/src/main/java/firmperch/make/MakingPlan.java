@@ -16,7 +16,7 @@ public record MakingPlan(Project project, List<CutPiece> cuts, List<HardwareItem
     public static MakingPlan of(Assessment assessment) {
         Project project = assessment.project();
         Assembly assembly = assessment.study().assembly();
-        return new MakingPlan(project, CutList.of(assembly, project.units()), Hardware.of(assembly),
+        return new MakingPlan(project, CutList.of(assembly), Hardware.of(assembly),
                 Pour.of(assembly, project.units()), OrderOfWork.of(assessment), Bill.of(assembly));
     }
 

@@ -55,7 +55,7 @@ class BuildTest {
         CutPiece stick = cut(PLAN, "Stick");
         assertThat(stick.count()).isEqualTo(4);
         assertThat(stick.length()).isCloseTo(0.640 + 2 * 0.045, within(1e-12));
-        assertThat(stick.holes()).contains("45 mm and 685 mm from one end").contains("8.4 mm")
+        assertThat(stick.notes(UnitSystem.METRIC)).contains("45 mm and 685 mm from one end").contains("8.4 mm")
                 .contains("clamped together");
         assertThat(cut(plan(Demo.with("perch.arm.links.count", 1)), "Stick").count()).isEqualTo(2);
     }
@@ -67,7 +67,7 @@ class BuildTest {
         assertThat(plate.width()).isCloseTo(0.05 + 0.105 + 0.045, within(1e-12));
         assertThat(plate.length()).isCloseTo(0.11 + 2 * 0.045, within(1e-12));
         Project oak = Demo.with("perch.carriage.material", firmperch.stock.Material.ALL.get("oak-d30"));
-        assertThat(cut(plan(oak), "Carriage block").material()).as("an oak carriage is cut from oak")
+        assertThat(cut(plan(oak), "Carriage block").material().label()).as("an oak carriage is cut from oak")
                 .isEqualTo("oak D30");
     }
 
@@ -75,7 +75,8 @@ class BuildTest {
     void thePostListsItsHolesFromTheFoot() {
         CutPiece post = cut(PLAN, "Post");
         assertThat(post.length()).isEqualTo(1.5);
-        assertThat(post.holes()).startsWith("6 × Ø 10.5 mm").contains("700 mm from one end").contains("every 100 mm")
+        assertThat(post.notes(UnitSystem.METRIC)).startsWith("6 × Ø 10.5 mm").contains("700 mm from one end")
+                .contains("every 100 mm")
                 .contains("cross-bars");
     }
 

@@ -113,9 +113,9 @@ public final class MakePanel implements Panel {
         rows.add(() -> Words.heading("Cut list, in " + system.label()));
         rows.add(() -> TableRow.head(CUTS, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes"));
         for (CutPiece piece : plan.cuts()) {
-            rows.add(() -> TableRow.of(CUTS, piece.part(), "" + piece.count(), piece.material(),
+            rows.add(() -> TableRow.of(CUTS, piece.part(), "" + piece.count(), piece.material().label(),
                     Quantity.LENGTH.bare(piece.length(), system), Quantity.LENGTH.bare(piece.width(), system),
-                    Quantity.LENGTH.bare(piece.thickness(), system), Words.unbroken(piece.holes())));
+                    Quantity.LENGTH.bare(piece.thickness(), system), Words.unbroken(piece.notes(system))));
         }
         rows.add(() -> Words.heading("Hardware"));
         rows.add(() -> TableRow.head(BOUGHT, "Item", "No.", "Price", "For"));
