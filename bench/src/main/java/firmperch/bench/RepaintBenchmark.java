@@ -3,6 +3,7 @@ package firmperch.bench;
 import firmperch.desk.document.Document;
 import firmperch.desk.frame.DeskView;
 import firmperch.file.Samples;
+import firmperch.make.Exporter;
 import firmperch.param.Path;
 import firmperch.project.Project;
 import java.util.concurrent.CountDownLatch;
@@ -141,12 +142,12 @@ public class RepaintBenchmark {
         }
 
         @Override
-        public void exportPack() {
+        public void export(Exporter exporter) {
             throw new UnsupportedOperationException("not in a benchmark");
         }
 
         @Override
-        public void exportLists() {
+        public void exportAll() {
             throw new UnsupportedOperationException("not in a benchmark");
         }
 

@@ -1,7 +1,6 @@
 package firmperch.make;
 
 import firmperch.check.Finding;
-import firmperch.disk.WholeFile;
 import firmperch.draw.Drawing;
 import firmperch.draw.PlanView;
 import firmperch.draw.Scene;
@@ -13,10 +12,10 @@ import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -28,7 +27,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
  * The build pack as PDF on A4: the verdict and the drawing to scale with a bar to check the print by, the lists, the
  * order of work and the cautions.
  */
-public final class BuildPack {
+final class BuildPack {
     private static final double[] SCALES = {5, 8, 10, 12, 15, 20, 25, 30, 40, 50};
     private static final float MARGIN = 42;
     private static final float LEADING = 12.2f;
@@ -57,8 +56,8 @@ public final class BuildPack {
         }
     }
 
-    /** Writes the pack of an assessed project. */
-    public static void write(Assessment assessment, Path file) throws IOException {
+    /** The pack of an assessed project. */
+    static byte[] content(Assessment assessment) throws IOException {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(assessment.project().name() + ": build pack");
             document.getDocumentInformation().setCreator("Firm Perch");
@@ -67,10 +66,9 @@ public final class BuildPack {
             pack.listsPage();
             pack.workPage();
             pack.number();
-            // Made whole before anything of an earlier pack is overwritten.
             ByteArrayOutputStream whole = new ByteArrayOutputStream();
             document.save(whole);
-            WholeFile.write(file, whole.toByteArray());
+            return whole.toByteArray();
         }
     }
 
@@ -194,6 +192,9 @@ public final class BuildPack {
         paragraph(regular, 9,
                 String.format(Locale.ROOT, "All of it together costs about %.0f units of money and weighs "
                         + "%s.", plan.bill().price(), Quantity.MASS.show(plan.bill().mass(), units())));
+        paragraph(regular, 9, "These lists for a spreadsheet are files of their own: " + Exporters.ALL.stream()
+                .filter(e -> e != Exporters.PACK).map(e -> e.label() + " (" + e.fileName() + ")")
+                .collect(Collectors.joining(", ")) + ".");
         page.close();
     }
 

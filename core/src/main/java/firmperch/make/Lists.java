@@ -1,11 +1,8 @@
 package firmperch.make;
 
-import firmperch.disk.WholeFile;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -14,14 +11,14 @@ import java.util.stream.Collectors;
  * The cut list and the hardware list as CSV (RFC 4180), lengths in the project's units; with the mark by which spreadsheets know
  * that it is UTF-8, or Ø and × would come out as something else.
  */
-public final class Lists {
+final class Lists {
     private static final String MARK = "\uFEFF";
 
     private Lists() {
     }
 
-    /** Writes the cut list; lengths as decimals, so that a spreadsheet can add them up. */
-    public static void writeCuts(MakingPlan plan, Path file) throws IOException {
+    /** The cut list; lengths as decimals, so that a spreadsheet can add them up. */
+    static byte[] cuts(MakingPlan plan) {
         UnitSystem system = plan.project().units();
         String unit = " (" + system.label() + ")";
         StringBuilder text = new StringBuilder(MARK);
@@ -32,11 +29,11 @@ public final class Lists {
                     decimal(piece.width(), system), decimal(piece.thickness(), system), piece.piece().grain().words(),
                     piece.notes(system));
         }
-        WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
+        return text.toString().getBytes(StandardCharsets.UTF_8);
     }
 
-    /** Writes the hardware list, the concrete's bags as its last row. */
-    public static void writeHardware(MakingPlan plan, Path file) throws IOException {
+    /** The hardware list, the concrete's bags as its last row. */
+    static byte[] hardware(MakingPlan plan) {
         StringBuilder text = new StringBuilder(MARK);
         row(text, "Item", "Count", "Rough price", "For");
         for (HardwareItem item : plan.hardware()) {
@@ -47,7 +44,7 @@ public final class Lists {
                     Quantity.MASS.show(pour.mass(), plan.project().units()) + " to pour, "
                             + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water");
         }
-        WholeFile.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
+        return text.toString().getBytes(StandardCharsets.UTF_8);
     }
 
     private static void row(StringBuilder text, Object... cells) {

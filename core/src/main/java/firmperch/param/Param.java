@@ -66,7 +66,7 @@ public record Param(String name, String label, String help, Kind kind, boolean v
     public record Other(Class<?> type) implements Kind {}
 
     /** A value of which nothing more is said. */
-    Param(String name, String label, Kind kind) {
+    public Param(String name, String label, Kind kind) {
         this(name, label, "", kind, false, Map.of(), Optional.empty());
     }
 

@@ -33,8 +33,8 @@ import firmperch.file.ProjectFile;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
-import firmperch.make.BuildPack;
 import firmperch.make.CutPiece;
+import firmperch.make.Exporters;
 import firmperch.make.HardwareItem;
 import firmperch.make.MakingPlan;
 import firmperch.make.Pour;
@@ -552,7 +552,7 @@ class EveryKindTest {
             done.add(step.number());
         }
         Path file = folder.resolve("pack.pdf");
-        BuildPack.write(assessment, file);
+        Exporters.PACK.write(assessment, file);
         assertThat(file).isNotEmptyFile();
         Framed framed = assessment.situation().framed();
         assertThat(FrameSolver.solve(framed.withoutGear())).isPresent();

@@ -140,15 +140,14 @@ class BuildTest {
     void listsAreCsvThatReadsBack() throws IOException {
         Path cuts = folder.resolve("cuts.csv");
         Path hardware = folder.resolve("hardware.csv");
-        Lists.writeCuts(PLAN, cuts);
-        Lists.writeHardware(PLAN, hardware);
+        Exporters.CUTS.write(DEMO, cuts);
+        Exporters.HARDWARE.write(DEMO, hardware);
         List<CSVRecord> rows = read(cuts);
         assertThat(rows).hasSize(PLAN.cuts().size());
         CSVRecord stick = rows.stream().filter(r -> r.get("Part").equals("Stick")).findFirst().orElseThrow();
         assertThat(Double.parseDouble(stick.get("Length (mm)"))).isEqualTo(730);
         assertThat(read(hardware).getLast().get("Item")).startsWith("Concrete mix");
-        MakingPlan inches = plan(Demo.with("units", UnitSystem.IMPERIAL));
-        Lists.writeCuts(inches, cuts);
+        Exporters.CUTS.write(Assessor.now(Demo.with("units", UnitSystem.IMPERIAL)), cuts);
         assertThat(read(cuts)).anySatisfy(
                 r -> assertThat(Double.parseDouble(r.get("Length (in)"))).isCloseTo(0.73 / 0.0254, within(5e-4)));
     }
@@ -164,7 +163,7 @@ class BuildTest {
     @Test
     void theBuildPackSaysItAll() throws IOException {
         Path file = folder.resolve("pack.pdf");
-        BuildPack.write(DEMO, file);
+        Exporters.PACK.write(DEMO, file);
         try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
             String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(text).contains(DEMO.sentence()).contains("1 : 20").contains("100 mm if printed")
@@ -193,7 +192,7 @@ class BuildTest {
     @Test
     void namesWithSignsTheTypefaceLacksDoNotStopThePack() throws IOException {
         Path file = folder.resolve("pack.pdf");
-        BuildPack.write(Assessor.now(Demo.with("name", "Töpferei \uD83C\uDFFA 陶芸")), file);
+        Exporters.PACK.write(Assessor.now(Demo.with("name", "Töpferei \uD83C\uDFFA 陶芸")), file);
         try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Töpferei");
         }
@@ -203,7 +202,7 @@ class BuildTest {
     @Test
     void theScaleBarIsAsLongAsItSays() throws IOException {
         Path file = folder.resolve("pack.pdf");
-        BuildPack.write(DEMO, file);
+        Exporters.PACK.write(DEMO, file);
         try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
             BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 254);
             assertThat(page.getWidth()).as("A4 is 210 mm wide").isBetween(2098, 2102);
@@ -233,7 +232,7 @@ class BuildTest {
         Path file = folder.resolve("long.pdf");
         String name = "W".repeat(199);
         Project project = Demo.with("name", name, "studio", "M".repeat(200));
-        BuildPack.write(Assessor.now(project), file);
+        Exporters.PACK.write(Assessor.now(project), file);
         float[] right = {0};
         float[] low = {1000};
         try (PDDocument pdf = Loader.loadPDF(file.toFile())) {

@@ -3,8 +3,7 @@ package firmperch.trial;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.Demo;
-import firmperch.make.BuildPack;
-import firmperch.make.Lists;
+import firmperch.make.Exporters;
 import firmperch.make.MakingPlan;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
@@ -29,16 +28,16 @@ class ReadersTest {
         MakingPlan plan = MakingPlan.of(now);
         Path pack = folder.resolve("pack.pdf");
         Path cuts = folder.resolve("cuts.csv");
-        BuildPack.write(now, pack);
-        Lists.writeCuts(plan, cuts);
+        Exporters.PACK.write(now, pack);
+        Exporters.CUTS.write(now, cuts);
         byte[] list = Files.readAllBytes(cuts);
         AtomicBoolean done = new AtomicBoolean();
         AtomicInteger exports = new AtomicInteger();
         Thread exporting = Thread.ofPlatform().start(() -> {
             try {
                 while (!done.get()) {
-                    BuildPack.write(now, pack);
-                    Lists.writeCuts(plan, cuts);
+                    Exporters.PACK.write(now, pack);
+                    Exporters.CUTS.write(now, cuts);
                     exports.incrementAndGet();
                 }
             } catch (IOException e) {

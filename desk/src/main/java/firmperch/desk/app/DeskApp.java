@@ -11,6 +11,8 @@ import firmperch.desk.draw.TextShaper;
 import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
 import firmperch.file.Samples;
+import firmperch.make.Exporter;
+import firmperch.make.Exporters;
 import firmperch.project.Project;
 import java.io.File;
 import java.nio.file.Files;
@@ -184,8 +186,8 @@ public final class DeskApp extends Application implements DeskView.Host {
         List<Key> keys = new ArrayList<>(List.of(new Key("Shortcut+N", "New", files::startNew),
                 new Key("Shortcut+O", "Open …", files::chooseAndOpen), new Key("Shortcut+S", "Save", this::save),
                 new Key("Shortcut+Shift+S", "Save as …", this::saveAs),
-                new Key("Shortcut+E", "Build pack …", this::exportPack),
-                new Key("Shortcut+L", "Cut and hardware lists …", this::exportLists),
+                new Key("Shortcut+E", Exporters.PACK.label() + " …", () -> export(Exporters.PACK)),
+                new Key("Shortcut+L", "Build pack and lists into a folder …", this::exportAll),
                 new Key("Shortcut+Z", "Undo", document::undo), new Key("Shortcut+Y", "Redo", document::redo),
                 new Key("Shortcut+Shift+Z", "Redo, too", document::redo),
                 new Key("Shortcut+D", "Light or dark", this::switchTheme),
@@ -230,10 +232,14 @@ public final class DeskApp extends Application implements DeskView.Host {
         menu.getItems().addAll(item("New", files::startNew), item("Open …", files::chooseAndOpen), recents, studio,
                 new SeparatorMenuItem(), item("Save", this::save), item("Save as …", this::saveAs),
                 item("Earlier copies …", files::earlier), new SeparatorMenuItem(),
-                item("Build pack …", this::exportPack), item("Cut and hardware lists …", this::exportLists),
                 new SeparatorMenuItem(), item("The keyboard", this::showShortcuts),
                 item("What it is made with", () -> sheets.show(Notices.sheet())),
                 item("Quit", () -> files.leaving(this::close)));
+        int before = menu.getItems().size() - 4;
+        for (Exporter exporter : Exporters.ALL) {
+            menu.getItems().add(before++, item(exporter.label() + " …", () -> export(exporter)));
+        }
+        menu.getItems().add(before, item("All of these into a folder …", this::exportAll));
         menu.setOnShowing(e -> {
             if (studio.getItems().isEmpty()) {
                 samples.getNow(List.of())
@@ -276,13 +282,13 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     @Override
-    public void exportPack() {
-        exports.pack();
+    public void export(Exporter exporter) {
+        exports.write(exporter);
     }
 
     @Override
-    public void exportLists() {
-        exports.lists();
+    public void exportAll() {
+        exports.writeAll();
     }
 
     @Override

@@ -4,6 +4,7 @@ import firmperch.desk.document.Copies;
 import firmperch.desk.widget.Words;
 import firmperch.file.ProjectFile;
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -15,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 
@@ -127,5 +129,15 @@ class Dialogs implements Questions {
         chooser.setInitialFileName(suggested);
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(extension, extension));
         return chooser.showSaveDialog(stage);
+    }
+
+    @Override
+    public File folderToWrite(String title, Path folder) {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(title);
+        if (folder != null && Files.isDirectory(folder)) {
+            chooser.setInitialDirectory(folder.toFile());
+        }
+        return chooser.showDialog(stage);
     }
 }

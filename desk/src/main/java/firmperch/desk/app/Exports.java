@@ -3,18 +3,16 @@ package firmperch.desk.app;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.document.Settings;
-import firmperch.make.BuildPack;
-import firmperch.make.Lists;
-import firmperch.make.MakingPlan;
-import firmperch.make.Printable;
+import firmperch.make.Exporter;
+import firmperch.make.Exporters;
 import firmperch.search.Assessment;
-import firmperch.search.Assessor;
 import firmperch.search.Progress;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -62,40 +60,50 @@ final class Exports {
         }
     }
 
-    void pack() {
-        File chosen = questions.fileToWrite("Build pack", FileDesk.name(document.project()) + ".pdf", "*.pdf",
+    /** Asks for a file and writes it. */
+    void write(Exporter exporter) {
+        File chosen = questions.fileToWrite(exporter.label(), suggested(exporter), "*" + exporter.ending(),
                 settings.place(PLACE));
-        Path file = chosen == null ? null : ending(chosen, ".pdf");
+        Path file = chosen == null ? null : ending(chosen, exporter.ending());
         if (file != null) {
             Assessment shown = document.assessment().get();
             boolean settled = document.settled();
             write(file, (to, progress) -> {
-                BuildPack.write(settled ? shown : Assessor.told(shown.project(), progress), to);
-                return Printable.missing(shown.project());
+                exporter.write(settled ? shown : exporter.needs().of(shown.project(), progress), to);
+                return exporter.lacking().apply(shown.project());
             });
         }
     }
 
-    void lists() {
-        String name = FileDesk.name(document.project());
-        File chosen = questions.fileToWrite("Cut list; the hardware list goes beside it", name + "-cuts.csv", "*.csv",
-                settings.place(PLACE));
-        Path file = chosen == null ? null : ending(chosen, ".csv");
-        if (file == null) {
+    /** Asks for a folder and writes all that can be written into it, each under its own name. */
+    void writeAll() {
+        File chosen = questions.folderToWrite("Build pack and lists", settings.place(PLACE));
+        if (chosen == null) {
             return;
         }
-        Path hardware = file.resolveSibling(name + "-hardware.csv");
-        if (Files.exists(hardware) && !questions.overwrite(hardware.getFileName().toString())) {
-            return;
+        Path folder = chosen.toPath();
+        for (Exporter exporter : Exporters.ALL) {
+            Path file = folder.resolve(suggested(exporter));
+            if (Files.exists(file) && !questions.overwrite(file.getFileName().toString())) {
+                return;
+            }
         }
         Assessment shown = document.assessment().get();
         boolean settled = document.settled();
-        write(file, (to, progress) -> {
-            MakingPlan plan = MakingPlan.of(settled ? shown : Assessor.everyPose(shown.project(), progress));
-            Lists.writeCuts(plan, to);
-            Lists.writeHardware(plan, hardware);
-            return "";
+        write(folder.resolve(suggested(Exporters.ALL.getFirst())), (first, progress) -> {
+            Assessment whole = settled ? shown : Exporter.Needs.VERDICT.of(shown.project(), progress);
+            StringBuilder lacking = new StringBuilder();
+            for (Exporter exporter : Exporters.ALL) {
+                exporter.write(whole, folder.resolve(suggested(exporter)));
+                lacking.append(exporter.lacking().apply(shown.project()));
+            }
+            return "With it: " + Exporters.ALL.stream().skip(1).map(e -> suggested(e)).collect(Collectors.joining(", "))
+                    + (lacking.isEmpty() ? "." : ". " + lacking);
         });
+    }
+
+    private String suggested(Exporter exporter) {
+        return FileDesk.name(document.project()) + "-" + exporter.fileName();
     }
 
     /** The file with its ending, which the chooser may not have known; null if it is not to be written over. */

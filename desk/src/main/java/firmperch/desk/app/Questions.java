@@ -55,6 +55,9 @@ interface Questions {
      */
     File fileToOpen(Path folder);
 
+    /** A folder to write into; null if none after all. */
+    File folderToWrite(String title, Path folder);
+
     /** A file to write; null if none after all. */
     File fileToWrite(String title, String suggested, String extension, Path folder);
 }

@@ -2,21 +2,21 @@ package firmperch.desk.cli;
 
 import firmperch.disk.WholeFile;
 import firmperch.file.ProjectFile;
-import firmperch.make.BuildPack;
-import firmperch.make.Lists;
-import firmperch.make.MakingPlan;
-import firmperch.make.Printable;
+import firmperch.make.Exporter;
+import firmperch.make.Exporters;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
-import firmperch.search.Assessor;
+import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumSet;
-import java.util.Set;
+import java.util.Comparator;
+import java.util.Iterator;
+import java.util.List;
 import java.util.concurrent.Callable;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -26,9 +26,21 @@ import picocli.CommandLine.Spec;
 /** Writes the lists and the build pack of a project. */
 @Command(name = "export", mixinStandardHelpOptions = true, description = "Writes cut list, hardware list and build pack.")
 public final class ExportCommand implements Callable<Integer> {
-    /** What can be written. */
-    enum What {
-        cuts, hardware, pdf
+    /** The ids of all that can be written, for the help. */
+    static final class Ids implements Iterable<String> {
+        @Override
+        public Iterator<String> iterator() {
+            return Exporters.ALL.stream().map(Exporter::id).iterator();
+        }
+    }
+
+    /** From an id to what writes it. */
+    static final class ById implements CommandLine.ITypeConverter<Exporter> {
+        @Override
+        public Exporter convert(String id) {
+            return Exporters.of(id).orElseThrow(() -> new CommandLine.TypeConversionException("“" + id
+                    + "” was given; expected is one of " + String.join(", ", new Ids())));
+        }
     }
 
     @Spec
@@ -40,8 +52,8 @@ public final class ExportCommand implements Callable<Integer> {
     @Option(names = "--to", required = true, paramLabel = "DIR", description = "The folder to write into; made if it is not there.")
     private Path folder;
 
-    @Option(names = "--only", split = ",", paramLabel = "WHAT", description = "Only these: ${COMPLETION-CANDIDATES}.")
-    private Set<What> only = EnumSet.allOf(What.class);
+    @Option(names = "--only", split = ",", paramLabel = "WHAT", completionCandidates = Ids.class, converter = ById.class, description = "Only these: ${COMPLETION-CANDIDATES}.")
+    private List<Exporter> only = Exporters.ALL;
 
     @Override
     public Integer call() throws IOException {
@@ -53,25 +65,19 @@ public final class ExportCommand implements Callable<Integer> {
         }
         PrintWriter err = spec.commandLine().getErr();
         WholeFile.sweep(folder);
-        Assessment assessment = Assessor.told(project, Terminal.progress(err));
-        Terminal.done(err);
-        String missing = Printable.missing(project);
-        if (only.contains(What.pdf) && !missing.isEmpty()) {
-            err.println(Terminal.clean(missing));
-        }
-        MakingPlan plan = MakingPlan.of(assessment);
         PrintWriter out = spec.commandLine().getOut();
-        for (What what : only) {
-            Path target = folder.resolve(switch (what) {
-                case cuts -> "cuts.csv";
-                case hardware -> "hardware.csv";
-                case pdf -> "build-pack.pdf";
-            });
-            switch (what) {
-                case cuts -> Lists.writeCuts(plan, target);
-                case hardware -> Lists.writeHardware(plan, target);
-                case pdf -> BuildPack.write(assessment, target);
+        Progress progress = Terminal.progress(err);
+        // What needs most is worked out once and does for the others too.
+        Assessment assessment = only.stream().map(Exporter::needs).max(Comparator.naturalOrder()).orElseThrow()
+                .of(project, progress);
+        Terminal.done(err);
+        for (Exporter exporter : only) {
+            String lacking = exporter.lacking().apply(project);
+            if (!lacking.isEmpty()) {
+                err.println(Terminal.clean(lacking));
             }
+            Path target = folder.resolve(exporter.fileName());
+            exporter.write(assessment, target);
             out.println(target);
         }
         return FirmPerch.HOLDS;

@@ -8,7 +8,6 @@ import firmperch.project.Project;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /**
  * A value of the project that can be edited in a form.
@@ -63,6 +62,6 @@ public record Field(Path path, Param param) {
                 : new Param.Whole((int) freedom.from(), (int) freedom.to());
         String label = freedom.continuous() ? freedom.label() : freedom.label() + ", 0 lowest";
         return new Field(Path.of("stance.joints." + freedom.id()),
-                new Param(freedom.id(), label, "", kind, false, Map.of()));
+                new Param(freedom.id(), label, kind));
     }
 }

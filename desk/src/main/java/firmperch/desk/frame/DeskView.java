@@ -20,6 +20,7 @@ import firmperch.desk.widget.LayoutIsland;
 import firmperch.desk.widget.OverFrames;
 import firmperch.draw.Ghost;
 import firmperch.draw.Scene;
+import firmperch.make.Exporter;
 import firmperch.search.Assessment;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -71,11 +72,11 @@ public final class DeskView extends BorderPane {
         /** The items of the file menu. */
         void fillFileMenu(MenuButton menu);
 
-        /** Exports the build pack. */
-        void exportPack();
+        /** Writes something of the project into a file that is asked for. */
+        void export(Exporter exporter);
 
-        /** Exports the lists. */
-        void exportLists();
+        /** Writes all that can be written into a folder that is asked for. */
+        void exportAll();
 
         /** Light or dark. */
         void switchTheme();
@@ -90,7 +91,7 @@ public final class DeskView extends BorderPane {
                 () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.PERCH,
                 () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
                 Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
-                () -> new MakePanel(host::exportPack, host::exportLists), Step.PROVE, () -> new ProvePanel(document));
+                () -> new MakePanel(host::export, host::exportAll), Step.PROVE, () -> new ProvePanel(document));
         loadPath = new LoadPath(this::choose);
         views = new Views(document, this::choose, this::say);
         header = new Header(document, host, this::go);

@@ -4,6 +4,7 @@ import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
 import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
+import firmperch.make.Exporters;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.util.EnumMap;
@@ -95,7 +96,7 @@ final class Header extends HBox {
         Button pack = new Button("Build pack");
         pack.setId("build-pack");
         pack.getStyleClass().add("strong");
-        pack.setOnAction(e -> host.exportPack());
+        pack.setOnAction(e -> host.export(Exporters.PACK));
         HBox tools = new HBox(2, file, units, undo, redo, theme, pack);
         tools.getStyleClass().add("tools");
         return tools;

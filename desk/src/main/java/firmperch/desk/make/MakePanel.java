@@ -7,6 +7,8 @@ import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.TableRow;
 import firmperch.desk.widget.Words;
 import firmperch.make.CutPiece;
+import firmperch.make.Exporter;
+import firmperch.make.Exporters;
 import firmperch.make.HardwareItem;
 import firmperch.make.MakingPlan;
 import firmperch.make.Pour;
@@ -19,6 +21,7 @@ import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -43,27 +46,37 @@ public final class MakePanel implements Panel {
     private boolean looking;
     private List<Object> filledWith = List.of();
 
-    public MakePanel(Runnable exportPack, Runnable exportLists) {
+    /**
+     * A panel with a button for each thing that can be written.
+     *
+     * @param export writes one of them
+     * @param exportAll writes all of them
+     */
+    public MakePanel(Consumer<Exporter> export, Runnable exportAll) {
         lists.getStyleClass().add("page");
         // Narrower, the words of a table would break; the page is scrolled sideways instead.
         lists.setMinWidth(620);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("page-scroll");
-        Button pack = new Button("Build pack as PDF …");
-        pack.setId("export-pdf");
-        pack.setOnAction(e -> exportPack.run());
-        Button csv = new Button("Lists as CSV …");
-        csv.setId("export-csv");
-        csv.setOnAction(e -> exportLists.run());
+        CachedVBox buttons = new CachedVBox(8);
+        for (Exporter exporter : Exporters.ALL) {
+            buttons.getChildren().add(button(exporter.id(), exporter.label() + " …", () -> export.accept(exporter)));
+        }
+        buttons.getChildren().getFirst().getStyleClass().add("strong");
+        buttons.getChildren().add(button("all", "All of these into a folder …", exportAll));
         Label heading = Words.heading("Order of work");
         Label cautions = Words.of("caution", String.join("\n", MakingPlan.cautions()));
-        CachedVBox buttons = new CachedVBox(8, pack, csv);
-        pack.setMaxWidth(Double.MAX_VALUE);
-        csv.setMaxWidth(Double.MAX_VALUE);
-        pack.getStyleClass().add("strong");
         side.getChildren().addAll(buttons, unprintable, heading, order, cautions);
         side.getStyleClass().add("panel");
         order.setSpacing(8);
+    }
+
+    private static Button button(String id, String label, Runnable action) {
+        Button button = new Button(label);
+        button.setId("export-" + id);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setOnAction(e -> action.run());
+        return button;
     }
 
     @Override

@@ -150,6 +150,11 @@ class AppKillTest {
         }
 
         @Override
+        public File folderToWrite(String title, Path begin) {
+            return null;
+        }
+
+        @Override
         public File fileToWrite(String title, String suggested, String extension, Path begin) {
             return null;
         }

@@ -68,6 +68,11 @@ final class DeskFixture {
         }
 
         @Override
+        public File folderToWrite(String title, Path folder) {
+            return toWrite == null ? null : toWrite.toFile();
+        }
+
+        @Override
         public File fileToWrite(String title, String suggested, String extension, Path folder) {
             asked.add(suggested);
             return toWrite == null ? null : toWrite.toFile();

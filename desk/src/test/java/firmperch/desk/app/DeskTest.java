@@ -12,6 +12,8 @@ import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
+import firmperch.make.Exporter;
+import firmperch.make.Exporters;
 import firmperch.part.Gear;
 import firmperch.part.GearItem;
 import firmperch.part.arm.LevelArm;
@@ -594,7 +596,7 @@ class DeskTest {
     }
 
     @Test
-    void listsAndBuildPackAreWritten() {
+    void listsAndBuildPackAreWritten() throws IOException {
         desk.settle();
         desk.go(Step.MAKE);
         assertThat(desk.says("Carriage block")).isTrue();
@@ -603,11 +605,16 @@ class DeskTest {
         desk.until("the pack is written", () -> desk.says("Written: " + folder.resolve("pack.pdf")));
         assertThat(folder.resolve("pack.pdf")).isNotEmptyFile();
         desk.answers.toWrite = folder.resolve("cuts.csv");
-        desk.press("export-csv");
-        desk.until("the lists are written", () -> desk.says("Written: " + folder.resolve("cuts.csv")));
+        desk.press("export-cuts");
+        desk.until("the list is written", () -> desk.says("Written: " + folder.resolve("cuts.csv")));
         assertThat(folder.resolve("cuts.csv")).content().contains("Stick,4,beech D40");
-        assertThat(folder.resolve("wedging-bench-hardware.csv")).content().contains("Caster");
-        assertThat(desk.says("Written: ")).isTrue();
+        desk.answers.toWrite = Files.createDirectory(folder.resolve("all"));
+        desk.press("export-all");
+        desk.until("all is written", () -> desk.says("With it: wedging-bench-cuts.csv, wedging-bench-hardware.csv"));
+        for (Exporter exporter : Exporters.ALL) {
+            assertThat(folder.resolve("all/wedging-bench-" + exporter.fileName())).isNotEmptyFile();
+        }
+        assertThat(folder.resolve("all/wedging-bench-hardware.csv")).content().contains("Caster");
     }
 
     /** The set pose alone would say that nothing is short: the pack waits for the worst of all poses. */
@@ -617,7 +624,7 @@ class DeskTest {
         robot.interact(() -> desk.app.document().edit("perch.arm.links.length", 0.70));
         desk.answers.toWrite = folder.resolve("pack.pdf");
         assertThat(desk.app.document().settled()).isFalse();
-        robot.interact(() -> desk.app.exportPack());
+        robot.interact(() -> desk.app.export(Exporters.PACK));
         desk.settle();
         desk.until("the pack is written", () -> desk.says("Written: " + folder.resolve("pack.pdf")));
         try (PDDocument pack = Loader.loadPDF(folder.resolve("pack.pdf").toFile())) {

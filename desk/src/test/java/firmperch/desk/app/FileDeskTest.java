@@ -7,6 +7,7 @@ import firmperch.desk.document.UserData;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.UnusableFile;
+import firmperch.make.Exporters;
 import firmperch.param.Path;
 import java.io.File;
 import java.io.IOException;
@@ -287,18 +288,18 @@ class FileDeskTest {
         chosen = Files.writeString(folder.resolve("pack.pdf"), "the pack before");
         robot.interact(() -> desk.app.document().edit("perch.arm.links.length", 0.66));
         robot.interact(() -> {
-            desk.app.exportPack();
+            desk.app.export(Exporters.PACK);
             ((Button) desk.app.desk().lookup("#notice-action")).fire();
         });
         assertThat(desk.text("notice")).startsWith("Stopped");
         WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
         assertThat(chosen).hasContent("the pack before");
-        robot.interact(desk.app::exportPack);
+        robot.interact(() -> desk.app.export(Exporters.PACK));
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
         assertThat(Files.size(chosen)).isGreaterThan(10_000);
         assertThat(((Button) desk.find("notice-action")).getText()).isEqualTo("Show in folder");
         assertThat(new Settings(UserData.folder()).place(Exports.PLACE)).isEqualTo(folder.toAbsolutePath());
-        robot.interact(desk.app::exportPack);
+        robot.interact(() -> desk.app.export(Exporters.PACK));
         assertThat(begunIn).isEqualTo(folder.toAbsolutePath());
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
     }
@@ -310,7 +311,7 @@ class FileDeskTest {
         desk.go(firmperch.desk.frame.Step.MAKE);
         assertThat(desk.says("typeface lacks signs of “名前”")).as("before").isTrue();
         chosen = folder.resolve("pack.pdf");
-        robot.interact(desk.app::exportPack);
+        robot.interact(() -> desk.app.export(Exporters.PACK));
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
         assertThat(desk.text("notice")).contains("lacks signs of “名前”");
     }

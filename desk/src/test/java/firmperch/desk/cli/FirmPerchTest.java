@@ -147,6 +147,8 @@ class FirmPerchTest {
                 "cuts,hardware")).isZero();
         assertThat(folder.resolve("some/cuts.csv")).isNotEmptyFile();
         assertThat(folder.resolve("some/build-pack.pdf")).doesNotExist();
+        assertThat(run("export", demo.toString(), "--to", folder.toString(), "--only", "cuts,walls")).isEqualTo(2);
+        assertThat(err.toString()).contains("“walls” was given; expected is one of pdf, cuts, hardware");
     }
 
     @Test

@@ -6,8 +6,7 @@ import firmperch.disk.WholeFile;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
-import firmperch.make.BuildPack;
-import firmperch.make.Lists;
+import firmperch.make.Exporters;
 import firmperch.make.MakingPlan;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
@@ -96,12 +95,12 @@ class KillTest {
                 case "export" -> {
                     Assessment now = Assessor.now(Samples.wedgingBench());
                     MakingPlan plan = MakingPlan.of(now);
-                    BuildPack.write(now, folder.resolve("pack.pdf"));
-                    Lists.writeCuts(plan, folder.resolve("cuts.csv"));
+                    Exporters.PACK.write(now, folder.resolve("pack.pdf"));
+                    Exporters.CUTS.write(now, folder.resolve("cuts.csv"));
                     System.out.println("going on");
                     while (true) {
-                        Lists.writeCuts(plan, folder.resolve("cuts.csv"));
-                        BuildPack.write(now, folder.resolve("pack.pdf"));
+                        Exporters.CUTS.write(now, folder.resolve("cuts.csv"));
+                        Exporters.PACK.write(now, folder.resolve("pack.pdf"));
                     }
                 }
                 default -> {

@@ -1,0 +1,28 @@
+package firmperch.make;
+
+import java.util.List;
+import java.util.Optional;
+
+/** All that can be written of a project; a new format is a new row. */
+public final class Exporters {
+    /** The build pack. */
+    public static final Exporter PACK = new Exporter("pdf", "Build pack as PDF", "build-pack.pdf",
+            Exporter.Needs.VERDICT, BuildPack::content, Printable::missing);
+    /** The cut list for a spreadsheet. */
+    public static final Exporter CUTS = new Exporter("cuts", "Cut list as CSV", "cuts.csv", Exporter.Needs.PIECES,
+            assessment -> Lists.cuts(MakingPlan.of(assessment)));
+    /** The hardware list for a spreadsheet. */
+    public static final Exporter HARDWARE = new Exporter("hardware", "Hardware list as CSV", "hardware.csv",
+            Exporter.Needs.PIECES, assessment -> Lists.hardware(MakingPlan.of(assessment)));
+
+    /** Every one of them, in the order in which they are offered. */
+    public static final List<Exporter> ALL = List.of(PACK, CUTS, HARDWARE);
+
+    private Exporters() {
+    }
+
+    /** The one of that id, if there is one. */
+    public static Optional<Exporter> of(String id) {
+        return ALL.stream().filter(e -> e.id().equals(id)).findFirst();
+    }
+}
