@@ -118,8 +118,14 @@ public final class Builder {
         return pieces.stream().filter(p -> p.body().equals(body)).toList();
     }
 
-    /** Adds a joint. */
+    /** Adds a joint of one thing, such as a fork. */
     public Joint joint(String name, String label, Joint.Side inner, Joint.Side outer, Freedom freedom, Vec3 axis,
+            Hold hold, JointStiffness stiffness) {
+        return joint(name, Noun.one(label), inner, outer, freedom, axis, hold, stiffness);
+    }
+
+    /** Adds a joint. */
+    public Joint joint(String name, Noun label, Joint.Side inner, Joint.Side outer, Freedom freedom, Vec3 axis,
             Hold hold, JointStiffness stiffness) {
         Joint joint = new Joint(own(name), label, station, inner, outer, freedom, axis, hold, stiffness);
         joints.add(joint);

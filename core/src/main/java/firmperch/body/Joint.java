@@ -12,7 +12,7 @@ import java.util.List;
  * @param freedom what it is moved by; null for one that only follows
  * @param axis it turns about or slides along, of length 1, in the inner body's axes
  */
-public record Joint(String id, String name, Station station, Side inner, Side outer, Freedom freedom, Vec3 axis,
+public record Joint(String id, Noun name, Station station, Side inner, Side outer, Freedom freedom, Vec3 axis,
         Hold hold, JointStiffness stiffness) {
     /** True if it slides between stops. */
     public boolean slides() {

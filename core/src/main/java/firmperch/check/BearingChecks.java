@@ -103,11 +103,13 @@ final class BearingChecks {
         String sense = pulled ? "pulled apart" : "pressed together";
         return new Reading(force, bears, () -> "the busiest of " + hand.length + " is " + sense + " with "
                 + s.show(Quantity.FORCE, force) + " as the rig is handled")
-                .saying(() -> "the " + joint.name() + " " + (bears > 0
-                        ? "bear " + s.show(Quantity.FORCE, bears) + " and are " + sense + " with "
+                .saying(() -> joint.name().in("the %s ") + (bears > 0
+                        ? joint.name().with("bears ", "bear ") + s.show(Quantity.FORCE, bears) + " and "
+                                + joint.name().with("is ", "are ") + sense + " with "
                                 + s.show(Quantity.FORCE, force)
-                        : "are pulled apart with " + s.show(Quantity.FORCE, force)
-                                + ", and nothing holds them together: turn them the other way round"));
+                        : joint.name().with("is ", "are ") + "pulled apart with " + s.show(Quantity.FORCE, force)
+                                + joint.name().with(", and nothing holds it together: turn it the other way round",
+                                        ", and nothing holds them together: turn them the other way round")));
     }
 
     /** (J·Jᵀ)⁺ times J: what each bears of a unit of the six. What they cannot bear, as along a track, others hold. */
@@ -162,8 +164,8 @@ final class BearingChecks {
     /** A tilt that a rated torque holds: gravity's moment about its axis. */
     private static FunctionCheck<Joint> torque() {
         return new FunctionCheck<>(
-                new About("torque", Topic.SLIPS, "Does the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
-                        "the %s slips", "|a · Σ r × W| · slip",
+                new About("torque", Topic.SLIPS, "[Does|Do] the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
+                        "the %s [slips|slip]", "|a · Σ r × W| · slip",
                         "rigid statics; the head's rated or measured holding torque"),
                 study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
                         .toList(),
@@ -174,10 +176,10 @@ final class BearingChecks {
                     return new Reading(asked, ((Hold.Rated) joint.hold()).torque(),
                             () -> s.show(Quantity.TORQUE, Math.abs(left)) + " left over, "
                                     + s.show(Quantity.MASS, s.posed().beyond(joint).mass()) + " hang on it")
-                            .saying(() -> "the " + joint.name() + " holds "
-                                    + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque()) + " and is left "
-                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " to hold, " + slip
-                                    + " times that is asked")
+                            .saying(() -> joint.name().in("the %s [holds|hold] ")
+                                    + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque()) + ", "
+                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " is left to hold and "
+                                    + joint.name().with("it", "they") + " must hold " + slip + " times as much")
                             .with(slip);
                 }, Certainty.SAMPLED);
     }

@@ -61,9 +61,11 @@ final class CatchChecks {
                 double weight = s.posed().beyond(joint).weight();
                 Hold.Catch second = ((Hold.Bearings) joint.hold()).second();
                 yield second != null
-                        ? caught(joint.name(), weight, second, s)
+                        ? caught(joint.name().text(), weight, second, s)
                         : new Reading(weight, 0, () -> s.show(Quantity.FORCE, weight) + " hang on it and nothing else")
-                                .saying(() -> "nothing catches what hangs on the " + joint.name() + " if they let go");
+                                .saying(() -> "nothing catches what hangs on the " + joint.name() + " if "
+                                        + joint.name().with("it lets", "they let")
+                                        + " go");
             }
             case Hung.OnTether(Tie.Tether tether) -> caught(tether.name(), s.posed().ties().caught(tether).weight(),
                     tether.caught(s.posed().ties().fall(tether)), s);

@@ -11,6 +11,7 @@ import firmperch.clearance.CollisionGroup;
 import firmperch.project.Bench;
 import firmperch.project.Room;
 import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Locale;
@@ -106,6 +107,14 @@ final class ClearanceChecks {
                 });
     }
 
+    /** What moves, in words; what is called the same is numbered from the base on. */
+    private static String moving(Study study, List<Freedom> freedoms) {
+        return freedoms.stream().map(f -> {
+            List<Freedom> same = study.assembly().freedoms().stream().filter(o -> o.label().equals(f.label())).toList();
+            return f.label().toLowerCase(Locale.ROOT) + (same.size() == 1 ? "" : " " + (same.indexOf(f) + 1));
+        }).collect(Collectors.joining(", "));
+    }
+
     /** Of all pieces that the same joints move against each other. */
     private static FunctionCheck<CollisionGroup> self() {
         return new FunctionCheck<>(new About("clear.self", Topic.HITS, "Does it clear itself (%s)?", Quantity.LENGTH,
@@ -113,8 +122,7 @@ final class ClearanceChecks {
                 HULLS),
                 study -> study.collisions().stream().map(group -> new Subject<>(
                         group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
-                        group.freedoms().stream().map(f -> f.label().toLowerCase(Locale.ROOT))
-                                .collect(Collectors.joining(", ")),
+                        moving(study, group.freedoms()),
                         (Station) null, group)).toList(),
                 (group, s) -> reading(s, PASSING, s.clearance().within(group), "between its own pieces"),
                 Check.Certainty.PROVEN).feeling(CollisionGroup::feels).toldTogether();

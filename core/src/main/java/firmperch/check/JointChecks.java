@@ -4,6 +4,7 @@ import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
+import firmperch.body.Noun;
 import firmperch.check.About.Scope;
 import firmperch.pose.Posed;
 import firmperch.stock.Material;
@@ -22,7 +23,7 @@ final class JointChecks {
     }
 
     /** Friction joints that one freedom turns together. */
-    record FrictionSet(int freedom, List<Joint> joints) {}
+    record FrictionSet(int freedom, List<Joint> joints, Noun name) {}
 
     /** All of them. */
     static List<Check<?>> all() {
@@ -38,8 +39,9 @@ final class JointChecks {
             List<Joint> joints = study.assembly().joints().stream()
                     .filter(j -> freedom.equals(j.freedom()) && j.hold() instanceof Hold.Friction).toList();
             if (!joints.isEmpty()) {
-                sets.add(new Subject<>(freedom.id(), joints.size() == 1 ? joints.getFirst().name() : "pivots",
-                        joints.getFirst().station(), new FrictionSet(f, joints)));
+                Noun name = joints.size() == 1 ? joints.getFirst().name() : Noun.many("pivots");
+                sets.add(new Subject<>(freedom.id(), name, joints.getFirst().station(),
+                        new FrictionSet(f, joints, name)));
             }
         }
         return sets;
@@ -47,10 +49,10 @@ final class JointChecks {
 
     /** Tightened joints hold against gravity (virtual work). */
     private static FunctionCheck<FrictionSet> friction() {
-        return new FunctionCheck<>(new About("friction", Topic.SLIPS, "Do the %s hold?", Quantity.TORQUE,
+        return new FunctionCheck<>(new About("friction", Topic.SLIPS, "[Does|Do] the %s hold?", Quantity.TORQUE,
                 Scope.EVERY_POSE,
                 true,
-                "the %s slip", "Σ n·μ·F·rₑ·|dφ/dq| ≥ |∂V/∂q| · slip, F = T/(K·d)",
+                "the %s [slips|slip]", "Σ n·μ·F·rₑ·|dφ/dq| ≥ |∂V/∂q| · slip, F = T/(K·d)",
                 "virtual work; uniform-pressure clutch and bolt torque, Shigley: K 0.25, the low end of friction, no more "
                         + "force than bolt and wood bear"),
                 study -> turning(study, true), (set, s) -> {
@@ -68,9 +70,10 @@ final class JointChecks {
                             + s.show(Quantity.FORCE,
                                     Math.min(one.clamp(Hold.Friction.NUT_FACTOR_HIGH), one.clampLimit()))
                             + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds))
-                            .saying(() -> "the joints hold " + s.show(Quantity.TORQUE, holds) + " and slip where "
-                                    + s.show(Quantity.TORQUE, asked / slip) + " hang on them, "
-                                    + slip + " times that is asked")
+                            .saying(() -> set.name.in("the %s [holds|hold] ") + s.show(Quantity.TORQUE, holds)
+                                    + ", the load on " + set.name.with("it", "them") + " is "
+                                    + s.show(Quantity.TORQUE, asked / slip) + " and " + set.name.with("it", "they")
+                                    + " must hold " + slip + " times as much")
                             .with(slip);
                 }, Check.Certainty.PROVEN);
     }
@@ -151,9 +154,10 @@ final class JointChecks {
 
     /** A pin in double shear, and the walls it goes through in bearing. */
     private static FunctionCheck<Joint> pin() {
-        return new FunctionCheck<>(new About("pin", Topic.BREAKS, "Does the %s carry what rests on it?", Quantity.FORCE,
-                Scope.NO_POSE, true, "the %s gives", "min(2 · π/4·d² · f_v, 2 · d·t · 1.5·f_y) / 1.5",
-                "EN 1993-1-8 pins and bolts in bearing, from memory; steel S235"),
+        return new FunctionCheck<>(
+                new About("pin", Topic.BREAKS, "[Does|Do] the %s carry what rests on [it|them]?", Quantity.FORCE,
+                        Scope.NO_POSE, true, "the %s [gives|give]", "min(2 · π/4·d² · f_v, 2 · d·t · 1.5·f_y) / 1.5",
+                        "EN 1993-1-8 pins and bolts in bearing, from memory; steel S235"),
                 study -> joints(study, Hold.Rests.class), (joint, s) -> {
                     Hold.Pin pin = ((Hold.Rests) joint.hold()).pin();
                     Material steel = Material.ALL.get("steel-s235");
@@ -169,8 +173,10 @@ final class JointChecks {
     /** How far what slides or rests can rock within its clearance. */
     private static FunctionCheck<Joint> rock() {
         return new FunctionCheck<>(
-                new About("rock", Topic.GIVES, "Does it rock on its guide?", Quantity.ANGLE, Scope.NO_POSE,
-                        false, "it rocks in its clearance", "tilt = c / h", "clearance over guided height: geometry"),
+                new About("rock", Topic.GIVES, "[Does|Do] the %s rock in [its|their] clearance?", Quantity.ANGLE,
+                        Scope.NO_POSE,
+                        false, "the %s [rocks|rock] in [its|their] clearance", "tilt = c / h",
+                        "clearance over guided height: geometry"),
                 study -> study.assembly().joints().stream()
                         .filter(j -> j.stiffness().slack() instanceof JointStiffness.Slack.Guide)
                         .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList(),

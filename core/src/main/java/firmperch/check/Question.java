@@ -22,12 +22,12 @@ public record Question<T>(Check<T> check, Subject<T> subject) {
 
     /** In the user's words. */
     public String words() {
-        return about().question().formatted(subject.name());
+        return subject.name().in(about().question());
     }
 
     /** What happens where it is short, in the user's words. */
     public String weakness() {
-        return about().weakness().formatted(subject.name());
+        return subject.name().in(about().weakness());
     }
 
     /** Whether a freedom can make any difference to the answer. */

@@ -1,5 +1,6 @@
 package firmperch.check;
 
+import firmperch.body.Noun;
 import firmperch.body.Station;
 
 /**
@@ -9,9 +10,14 @@ import firmperch.body.Station;
  * @param name in the user's words
  * @param station of the load path; null for the place
  */
-public record Subject<T>(String id, String name, Station station, T thing) {
+public record Subject<T>(String id, Noun name, Station station, T thing) {
     /** The whole rig, told at a station. */
     public static Subject<Void> whole(Station station) {
         return new Subject<>("", "it", station, null);
+    }
+
+    /** One thing, of one name. */
+    public Subject(String id, String name, Station station, T thing) {
+        this(id, Noun.one(name), station, thing);
     }
 }

@@ -61,7 +61,7 @@ final class ThreadChecks {
             holds = pipe.material().allowedBending();
             if (stress > worst) {
                 worst = stress;
-                where = end.joint().name();
+                where = end.joint().name().text();
             }
         }
         double asked = worst;

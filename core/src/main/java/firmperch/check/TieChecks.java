@@ -27,16 +27,17 @@ final class TieChecks {
     }
 
     private static FunctionCheck<Tie.Spring> spring() {
-        return new FunctionCheck<>(new About("spring", Topic.BREAKS, "Is the %s pulled no further than it bears?",
-                Quantity.LENGTH, Scope.EVERY_POSE, false, "the %s is pulled too far", "ℓ ≤ ℓ_most",
-                "geometry; how long it may be pulled: its maker"),
+        return new FunctionCheck<>(
+                new About("spring", Topic.BREAKS, "[Is|Are] the %s pulled no further than [it bears|they bear]?",
+                        Quantity.LENGTH, Scope.EVERY_POSE, false, "the %s [is|are] pulled too far", "ℓ ≤ ℓ_most",
+                        "geometry; how long it may be pulled: its maker"),
                 study -> each(study, Tie.Spring.class), (tie, s) -> longest(tie, tie.most(), s), Certainty.PROVEN);
     }
 
     private static FunctionCheck<Tie.Cord> cord() {
         return new FunctionCheck<>(
-                new About("cord", Topic.HITS, "Is the %s long enough?", Quantity.LENGTH, Scope.EVERY_POSE,
-                        false, "the %s holds it back", "distance of its ends ≤ its length", "geometry"),
+                new About("cord", Topic.HITS, "[Is|Are] the %s long enough?", Quantity.LENGTH, Scope.EVERY_POSE,
+                        false, "the %s [holds|hold] it back", "distance of its ends ≤ its length", "geometry"),
                 study -> each(study, Tie.Cord.class), (tie, s) -> longest(tie, tie.length(), s), Certainty.PROVEN);
     }
 

@@ -5,13 +5,13 @@ import firmperch.body.Piece;
 import firmperch.body.Vec3;
 
 /**
- * A sphere that a piece lies in wholly: tells most pairs of pieces apart before their shapes are looked at.
+ * A sphere that contains a whole piece. Used to rule out most pairs of pieces cheaply.
  *
  * @param middle in the body's axes, m
  * @param radius m; 0 for what takes up no room
  */
 public record BoundingSphere(Body body, Vec3 middle, double radius) {
-    /** Around the box along the piece's own axes: not the smallest one, but found at once. */
+    /** The sphere around the box along the piece's own axes. Not the smallest, but found at once. */
     public static BoundingSphere of(Piece piece) {
         double[] low = new double[3];
         double[] high = new double[3];

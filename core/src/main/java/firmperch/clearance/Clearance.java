@@ -10,13 +10,13 @@ import java.util.List;
 import java.util.function.Predicate;
 
 /**
- * How near a rig's pieces are to the room's surfaces and to each other, in a pose or in a whole cell of poses. A ball around
- * each piece tells most of them apart; only what could matter is measured by its own shape.
+ * Distances between a rig's pieces and the surfaces of the room, and between pieces, in one pose or in a whole cell
+ * of poses. Bounding spheres rule out most; only what could matter is measured by its exact shape.
  */
 public final class Clearance {
-    /** Further than that two pieces of a rig need not be told exactly, m. */
+    /** Distances between two pieces beyond this need not be exact, m. */
     private static final double FAR = 0.1;
-    /** Nor, in a cell of poses, further than that. */
+    /** The same in a cell of poses, m. */
     private static final double CLEAR = 0.01;
 
     private final Posed posed;
@@ -27,7 +27,7 @@ public final class Clearance {
     private final Vec3[] middles;
 
     /**
-     * Of a rig in a pose.
+     * Prepares the distances of a rig in a pose.
      *
      * @param cell of poses around it, in all of which what is told holds; null for the one
      * @param room where the rig's axes lie in the room's
@@ -50,7 +50,7 @@ public final class Clearance {
     }
 
     /**
-     * Furthest that any of these bodies reaches in a direction of the room, m from the room's origin; −∞ where there are none.
+     * How far any of these bodies reaches in a direction of the room, m from the room's origin; −∞ if there are none.
      *
      * @param enough how far it is looked for; anything beyond is told as it comes
      */
@@ -71,13 +71,13 @@ public final class Clearance {
         return most;
     }
 
-    /** The same, as far as they reach. */
+    /** The same without a limit. */
     public double furthest(Vec3 direction, Predicate<Body> which) {
         return furthest(direction, which, Double.POSITIVE_INFINITY);
     }
 
     /**
-     * Least distance of these bodies from a box along the room's axes, m: 0 where they overlap, ∞ where there are none.
+     * Least distance of these bodies from a box along the room's axes, m; 0 if they overlap, ∞ if there are none.
      *
      * @param exactly beyond which the widest gap along any axis will do
      */
@@ -95,7 +95,7 @@ public final class Clearance {
         return Math.max(0, least);
     }
 
-    /** How far a point lies outside a box, m. */
+    /** Distance from a point to a box, m; 0 inside. */
     private static double outside(Vec3 p, Vec3 low, Vec3 high) {
         double x = Math.max(0, Math.max(low.x() - p.x(), p.x() - high.x()));
         double y = Math.max(0, Math.max(low.y() - p.y(), p.y() - high.y()));
@@ -103,7 +103,7 @@ public final class Clearance {
         return Math.sqrt(x * x + y * y + z * z);
     }
 
-    /** The widest gap along any axis between a piece and a box, m: no more than their distance. */
+    /** The widest gap along any axis between a piece and a box, m: a lower bound on their distance. */
     private double gap(Piece piece, Vec3 low, Vec3 high) {
         return Math.max(gap(piece, Vec3.X, low.x(), high.x()),
                 Math.max(gap(piece, Vec3.Y, low.y(), high.y()), gap(piece, Vec3.UP, low.z(), high.z())));
@@ -123,7 +123,7 @@ public final class Clearance {
                 Vec3.UP, Double.POSITIVE_INFINITY);
     }
 
-    /** Least distance between pieces that may run into each other, m; 10 cm where it is more. */
+    /** Least distance between pieces of a group, m, capped at 10 cm. */
     public double within(CollisionGroup group) {
         double enough = cell == null ? FAR : CLEAR;
         double least = FAR;

@@ -15,13 +15,13 @@ import java.util.Map;
 
 /** Pairs of pieces that the same freedoms move against each other. */
 public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) {
-    /** True if a freedom can bring them nearer to each other, by its number in the assembly. */
+    /** True if a freedom, by its number in the assembly, can bring them nearer to each other. */
     public boolean feels(Rig rig, int freedom) {
         return freedoms.contains(rig.assembly().freedoms().get(freedom));
     }
 
     /**
-     * Every pair of a rig that may run into each other, by what moves them against each other.
+     * Groups every pair of a rig that may collide by what moves it.
      *
      * @param spheres one around each piece of the assembly, in its order
      */
@@ -47,7 +47,7 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
                     RelativeMotionBounds relative = known
                             .computeIfAbsent(key, k -> RelativeMotionBounds.of(rig, a, b))
                             .of(pieces.get(i), pieces.get(j));
-                    // Two that stand each by itself are no nearer in any pose.
+                    // Nothing moves these two against each other: their distance never changes.
                     if (!relative.felt().isEmpty()) {
                         pairs.add(new CollisionPair(pieces.get(i), pieces.get(j), i, j, spheres.get(i),
                                 spheres.get(j), relative));

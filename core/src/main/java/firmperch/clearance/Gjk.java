@@ -4,21 +4,36 @@ import firmperch.body.Vec3;
 import java.util.function.UnaryOperator;
 
 /**
- * The distance between two convex shapes, each known by its furthest point in any direction: Gilbert, Johnson and Keerthi
- * (1988), the nearest point of the simplex found by its regions (Ericson, <i>Real-Time Collision Detection</i>, ch. 5 and 9).
- * Shapes that overlap are 0 apart.
+ * The distance between two convex shapes, each given only by its support function: the furthest point in a direction.
+ * Method of Gilbert, Johnson and Keerthi (1988).
+ *
+ * <p>The idea: two shapes are d apart if the origin is d from the set of all differences a − b, which is convex as
+ * well. A simplex of up to four of its points is moved toward the origin. Each round takes the point of the simplex
+ * nearest to the origin, asks for the furthest point of the set toward the origin from there, adds it, and drops the
+ * corners that no longer matter. The nearest point is found by the regions of the simplex (Ericson, <i>Real-Time
+ * Collision Detection</i>, ch. 5 and 9).
+ *
+ * <p>Each round also gives a lower bound, because a plane square to the line of sight separates the shapes. The
+ * search stops when that bound is within the wanted tolerance, or beyond the limit of interest, so the result is
+ * never above the true distance.
+ *
+ * <p>Degenerate cases: shapes that overlap, or come nearer than 0.1 µm, are 0 apart; a corner that comes up again, or one that
+ * brings the simplex no nearer for rounding, ends the search with the distance found so far.
  */
 final class Gjk {
     private static final int MOST_ROUNDS = 40;
     private static final double CLOSE = 1e-7;
-    /** How far under the distance what is said may be, m. */
+    /**
+     * Tolerance of a plain distance, m: the result lies at most this far under the true one. 50 nm is far below any
+     * clearance asked for, and well above the rounding of coordinates of a few metres.
+     */
     static final double NEAR_ENOUGH = 5e-8;
 
     private Gjk() {
     }
 
     /**
-     * How far two shapes are apart.
+     * The distance of two shapes.
      *
      * @param distance m
      * @param line from the second to the first along which they are, of any length; nothing where they overlap
@@ -33,7 +48,7 @@ final class Gjk {
     }
 
     /**
-     * The distance; where it is more than a limit, any figure between the limit and the distance.
+     * The distance, or any figure between the limit and the distance if that is beyond the limit.
      *
      * @param a furthest point of one shape in a direction
      * @param b of the other
@@ -44,7 +59,7 @@ final class Gjk {
     static Found find(UnaryOperator<Vec3> a, UnaryOperator<Vec3> b, Vec3 guess, double limit, double under) {
         Vec3[] simplex = new Vec3[4];
         Vec3 nearest = difference(a, b, guess.times(-1));
-        // The two lie on either side of a plane square to the guess that far apart, if they do.
+        // The plane square to the guess already separates them by this much.
         double apart = nearest.dot(guess) / guess.length();
         if (apart > limit) {
             return new Found(apart, guess);
@@ -57,12 +72,12 @@ final class Gjk {
                 return Found.OVERLAP;
             }
             Vec3 next = difference(a, b, nearest.times(-1));
-            // A plane square to the line of sight lies between the two: they are at least that far apart.
+            // A plane square to the line of sight separates them: they are at least this far apart.
             double least = nearest.dot(next) / gap;
             if (least > limit) {
                 return new Found(least, nearest);
             }
-            // No point lies further toward the origin: the nearest has been found.
+            // No point of the set is nearer to the origin: done.
             if (gap - least <= under) {
                 return new Found(Math.max(0, least), nearest);
             }
@@ -89,11 +104,11 @@ final class Gjk {
         return a.apply(direction).minus(b.apply(direction.times(-1)));
     }
 
-    /** Leaves in the simplex only the corners that the point nearest to the origin lies between; returns that point. */
+    /** Reduces the simplex to the corners whose face holds the point nearest to the origin; returns that point. */
     private static Vec3 reduce(Vec3[] s, int size) {
         Best best = new Best();
         int last = size - 1;
-        // Every face of the simplex that has the newest corner, the small ones first: the others were further off before.
+        // Only faces with the newest corner can be nearer than before; small faces first.
         best.corner(s, last);
         for (int i = 0; i < last; i++) {
             best.edge(s, i, last);
@@ -116,7 +131,7 @@ final class Gjk {
         return best.point;
     }
 
-    /** The nearest face so far: its corners by number, those it has not −1. */
+    /** The nearest face found so far, by the numbers of its corners; −1 for corners it has not. */
     private static final class Best {
         private Vec3 point;
         private double square = Double.POSITIVE_INFINITY;
@@ -140,7 +155,7 @@ final class Gjk {
             take(s[i], s[i].dot(s[i]), i, -1, -1);
         }
 
-        /** The foot of the perpendicular on a line, if it lies between the ends. */
+        /** The foot of the perpendicular on an edge, if it lies between the ends. */
         void edge(Vec3[] s, int i, int j) {
             Vec3 a = s[i];
             Vec3 d = s[j].minus(a);
@@ -153,7 +168,7 @@ final class Gjk {
             }
         }
 
-        /** The foot of the perpendicular on a triangle, if it lies within. */
+        /** The foot of the perpendicular on a triangle, if it lies inside. */
         void side(Vec3[] s, int i, int j, int k) {
             Vec3 a = s[i];
             Vec3 b = s[j];
@@ -172,7 +187,7 @@ final class Gjk {
         }
     }
 
-    /** True if the origin lies within four corners. */
+    /** True if the origin lies inside the tetrahedron. */
     private static boolean holds(Vec3[] c) {
         return same(c[0], c[1], c[2], c[3]) && same(c[1], c[2], c[3], c[0]) && same(c[2], c[3], c[0], c[1])
                 && same(c[3], c[0], c[1], c[2]);

@@ -106,8 +106,8 @@ public final class Reach {
         }
         return stops.isEmpty()
                 ? "That is as near as it comes: nothing of it reaches further that way."
-                : "That is as near as it comes: at its stop is " + String.join(", ", stops).toLowerCase(Locale.ROOT)
-                        + ".";
+                : "That is as near as it comes: " + String.join(" and ", stops).toLowerCase(Locale.ROOT)
+                        + (stops.size() == 1 ? " is at its stop." : " are at their stops.");
     }
 
     private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, double least) {

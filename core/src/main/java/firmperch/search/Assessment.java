@@ -22,10 +22,15 @@ import java.util.Optional;
  * @param situation the pose that is set
  * @param findings one a question, in the checks' order
  * @param complete true if every pose has been looked at; false while checks over every pose show only the set one
+ * @param cured true if cures have been sought of all that does not hold
  * @param coverage how much of the bench the camera reaches from where the rig stands; nothing until that has been looked at
  */
-public record Assessment(Situation situation, List<Finding> findings, boolean complete, Optional<Coverage> coverage) {
-    /** The weakest first; among those that give, what is physically worst. */
+public record Assessment(Situation situation, List<Finding> findings, boolean complete, boolean cured,
+        Optional<Coverage> coverage) {
+    /**
+     * Weakest finding first. Findings that give are ordered by what is physically worst: falling before breaking
+     * before sagging.
+     */
     public static final Comparator<Finding> WEAKEST_FIRST = Comparator
             .comparing((Finding f) -> -f.verdict().ordinal())
             .thenComparing(f -> f.verdict() == Verdict.GIVES ? f.about().topic().ordinal() : 0)
@@ -35,14 +40,24 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         findings = List.copyOf(findings);
     }
 
-    /** One without a word on how far it reaches. */
+    /** An assessment whose reach over the bench is not known yet. */
     public Assessment(Situation situation, List<Finding> findings, boolean complete) {
-        this(situation, findings, complete, Optional.empty());
+        this(situation, findings, complete, false, Optional.empty());
     }
 
-    /** The same with other findings, or more said of them. */
+    /** A copy with these findings in place of its own. */
     Assessment with(List<Finding> others) {
-        return new Assessment(situation, others, complete, coverage);
+        return new Assessment(situation, others, complete, cured, coverage);
+    }
+
+    /** A copy whose findings carry their cures, marked as cured. */
+    Assessment cured(List<Finding> others) {
+        return new Assessment(situation, others, complete, true, coverage);
+    }
+
+    /** True if there is nothing more to look for: every pose, how far it reaches and all cures are known. */
+    public boolean finished() {
+        return complete && cured && coverage.isPresent();
     }
 
     public Project project() {
@@ -53,7 +68,10 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         return situation.study();
     }
 
-    /** The findings as they are told: of what is told together those that hold by the weakest of them. */
+    /**
+     * The findings to show. Of a check that is told once for all its subjects, only the weakest that holds is kept;
+     * those that give are all kept.
+     */
     public List<Finding> told() {
         Map<String, Finding> weakest = new HashMap<>();
         for (Finding f : findings) {
@@ -65,18 +83,18 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
                 || weakest.get(f.about().id()) == f).toList();
     }
 
-    /** The finding of that id; for a check with one subject the check's id will do. */
+    /** The finding with this id. For a check with one subject, the id of the check is enough. */
     public Finding finding(String id) {
         return find(id).orElseThrow(() -> new IllegalArgumentException("no finding of " + id));
     }
 
-    /** The finding of that id, if this rig raises the question. */
+    /** The finding with this id, if this rig raises the question. */
     public Optional<Finding> find(String id) {
         return findings.stream().filter(f -> f.id().equals(id)).findFirst()
                 .or(() -> findings.stream().filter(f -> f.about().id().equals(id)).findFirst());
     }
 
-    /** What was found at that station, the weakest first; null stands for the place. */
+    /** The findings at a station, weakest first; null means those of the place itself. */
     public List<Finding> at(Station station) {
         return told().stream().filter(f -> Objects.equals(f.station(), station)).sorted(WEAKEST_FIRST).toList();
     }
@@ -113,7 +131,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         };
     }
 
-    /** True if it is balanced by a weight, and is. */
+    /** True if a weight balances the rig and the balance holds. */
     private boolean balances() {
         List<Finding> asked = findings.stream().filter(f -> f.question().check().balances()).toList();
         return !asked.isEmpty() && asked.stream().allMatch(f -> f.verdict() != Verdict.GIVES);
@@ -141,7 +159,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
                 .or(() -> weakest.cures().stream().findFirst());
     }
 
-    /** The second line under the verdict: what would better it. */
+    /** The second line under the verdict: the cheapest cure and what it leads to. */
     public String cureSentence() {
         Finding weakest = weakest();
         return cheapestCure().map(c -> {
@@ -152,7 +170,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         }).orElse("");
     }
 
-    /** The worst pose of a finding that depends on the pose; nothing for the others. */
+    /** The worst pose of a finding, or nothing if its answer does not depend on the pose. */
     public static Optional<Pose> worstPose(Finding finding) {
         return finding.about().scope() == About.Scope.EVERY_POSE && finding.search() != null
                 ? Optional.of(finding.pose())

@@ -16,12 +16,12 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 
-/** Asks the questions: in the set pose, over every pose, and again for each cure. */
+/** Runs every question: in the set pose, over every pose, and again for each cure that is tried. */
 public final class Assessor {
     private Assessor() {
     }
 
-    /** Every question in the pose that is set; quick enough for every edit. */
+    /** Every question in the pose that is set. Fast enough to run on each edit. */
     public static Assessment now(Project project) {
         Situation set = Study.of(project).set();
         List<Finding> findings = new ArrayList<>();
@@ -32,8 +32,8 @@ public final class Assessor {
     }
 
     /**
-     * The set pose anew, with what an earlier assessment found over every pose kept: right as long as only the joints or the
-     * stand have changed since, and the room is asked again.
+     * Assesses a new set pose and keeps what an earlier assessment found over every pose. Valid as long as only the
+     * joints or the stand have changed since; questions about the room are asked again.
      */
     public static Assessment now(Project project, Assessment earlier) {
         Situation set = earlier.study().moved(project).set();
@@ -41,15 +41,16 @@ public final class Assessor {
         for (Finding f : earlier.findings()) {
             findings.add(f.about().scope() == Scope.SET_POSE ? answered(f.question(), set, null) : f);
         }
-        return new Assessment(set, findings, earlier.complete(),
+        return new Assessment(set, findings, earlier.complete(), false,
                 project.stance().samePlace(earlier.project().stance()) ? earlier.coverage() : Optional.empty());
     }
 
-    /** The assessment with how much of the bench the camera reaches, if that is not known yet. */
+    /** Adds how much of the bench the camera reaches, if that is not known yet. */
     public static Assessment withCoverage(Assessment assessment, Progress progress) {
         return assessment.coverage().isPresent()
                 ? assessment
                 : new Assessment(assessment.situation(), assessment.findings(), assessment.complete(),
+                        assessment.cured(),
                         Optional.of(Coverage.of(assessment.study().set(), progress)));
     }
 
@@ -76,8 +77,8 @@ public final class Assessor {
     }
 
     /**
-     * The same with one finding's figure proven, all others sampled, and of these what there is plenty of only coarsely: enough
-     * to know what a change spoils, at a third of the work.
+     * A cheaper run for trying a cure: one finding is proven, all others are only sampled, and those with plenty in
+     * hand only coarsely. Enough to see what a change spoils, at a third of the work.
      */
     static Assessment everyPose(Study study, String proven) {
         List<Finding> findings = everyPose(study, RaisedQuestions.of(study), question -> question.id().equals(proven),
@@ -85,7 +86,7 @@ public final class Assessor {
         return new Assessment(study.set(), withFirst(findings, study), true);
     }
 
-    /** The same for some of the questions, and of these a proof for some. */
+    /** Answers some of the questions over every pose, with a proof for those among them that are named. */
     static List<Finding> everyPose(Study study, List<Question<?>> questions, Predicate<Question<?>> proof,
             Progress progress) {
         Situation set = study.set();
@@ -106,7 +107,10 @@ public final class Assessor {
         }).toList();
     }
 
-    /** The assessment with cures sought for what is short or near, the weakest first; each is re-run over every pose. */
+    /**
+     * Adds cures for everything short or near, weakest first. Each cure is run again over every pose before it is
+     * told.
+     */
     public static Assessment withCures(Assessment assessment, Progress progress) {
         List<Finding> wanting = assessment.findings().stream().filter(f -> f.verdict() != Verdict.HOLDS)
                 .sorted(Assessment.WEAKEST_FIRST).toList();
@@ -118,25 +122,28 @@ public final class Assessor {
             cured.put(finding.id(), finding.with(cures.of(finding,
                     () -> progress.at(share, "cures for: " + finding.question().words()))));
         }
-        return assessment.with(assessment.findings().stream().map(f -> cured.getOrDefault(f.id(), f)).toList());
+        return assessment.cured(assessment.findings().stream().map(f -> cured.getOrDefault(f.id(), f)).toList());
     }
 
-    /** Cures of one finding, also where it holds, for when they are asked for. */
+    /** Cures of one finding, even where it holds, for when the user asks for them. */
     public static Assessment withCures(Assessment assessment, Finding of, Progress progress) {
         return with(assessment, of, new Cures(assessment).of(of, seeking(of, progress)));
     }
 
-    /** Everything at once: every pose, how far it reaches, then cures. */
+    /** The full answer in one call: every pose, then the reach over the bench, then the cures. */
     public static Assessment full(Project project, Progress progress) {
         return withCures(withCoverage(everyPose(project, progress), progress), progress);
     }
 
-    /** Every pose, then only the cure that the sentence under the verdict tells: the cheapest of what is weakest. */
+    /**
+     * Every pose, then only the cure that the sentence under the verdict names: the cheapest one of the weakest
+     * finding.
+     */
     public static Assessment told(Project project, Progress progress) {
         return withCheapest(everyPose(project, progress), progress);
     }
 
-    /** The assessment with the cheapest cure of what is weakest, where that is short or near. */
+    /** Adds the cheapest cure of the weakest finding, if that is short or near. */
     public static Assessment withCheapest(Assessment every, Progress progress) {
         Finding weakest = every.weakest();
         return weakest.verdict() == Verdict.HOLDS

@@ -19,11 +19,12 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How much ballast the policy needs: the least filling with which no question of standing is short in any pose. More is not
- * always better, as it raises the centre of mass once it is high: the whole range is looked through.
+ * How much ballast the policy needs: the least filling with which no question about standing is short in any pose.
+ * More is not always better, because a tall filling raises the centre of mass, so the whole range is searched.
  *
  * @param poured mass of the filling as drawn, kg
- * @param needed the project with the least filling that holds, or with its container widened and filled; nothing if none does
+ * @param needed the project with the least filling that holds, or with its container widened and filled; nothing if
+ * none does
  * @param mass of that filling, kg; NaN if none does
  * @param volume of that filling, m³
  * @param widened true if the container as drawn does not hold it
@@ -34,7 +35,7 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
     private static final int COARSE = 24;
     private static final double STEP = 0.001;
 
-    /** True if there is a part that takes ballast. */
+    /** True if the rig has a part that takes ballast. */
     public static boolean applies(Project project) {
         return project.perch().parts().stream().anyMatch(p -> !p.part().ballast().isEmpty());
     }
@@ -84,7 +85,7 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
         return new double[]{mass, volume};
     }
 
-    /** The container grown step by step until some filling of it holds. */
+    /** Widens the container step by step until some filling of it holds. */
     private static Optional<Project> widened(Project project, List<Path> paths, Progress progress) {
         Param.Measure m = (Param.Measure) paths.get(1).param(project).kind();
         for (double size = paths.get(1).number(project) + m.step(); size <= m.most(); size += m.step()) {
@@ -101,8 +102,8 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
     }
 
     /**
-     * The least filling with which it stands: the first of a walk through its range that does, then halved toward the one
-     * before, which does not.
+     * The least filling with which the rig stands. Walks up through the range to the first filling that holds, then
+     * bisects between it and the last that did not.
      */
     private static Optional<Project> least(Project project, Path path, Progress progress) {
         Param.Measure m = (Param.Measure) path.param(project).kind();
@@ -115,7 +116,7 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
                 return Optional.of(Double.isNaN(last) ? changed.get() : halved(project, path, last, value));
             }
             if (changed.isEmpty() && !Double.isNaN(last)) {
-                // No room for that much: the most that there is, once.
+                // The container cannot hold that much: try the most that it can, once.
                 return most(project, path, last, value);
             }
             last = value;
@@ -168,7 +169,7 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
                 .noneMatch((Finding f) -> f.verdict() == Verdict.GIVES);
     }
 
-    /** Whole bags of that mix for a volume, m³. */
+    /** Whole bags of a mix that make a volume given in m³. */
     public static int bags(double volume, PremixBag bag) {
         return (int) Math.ceil(volume / bag.yield() - 1e-9);
     }

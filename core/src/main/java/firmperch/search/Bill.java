@@ -7,10 +7,10 @@ import firmperch.body.Supply;
 import firmperch.stock.PremixBag;
 
 /**
- * What a rig costs and weighs, by its pieces and purchases.
+ * What a rig costs and weighs, added up from its pieces and purchases.
  *
- * @param price rough, units of money
- * @param mass of all that is made or bought, without the gear, kg
+ * @param price of all that is made or bought, what is used up or kept beside it too; rough, units of money
+ * @param mass of the rig without the gear, kg: not of what is used up or kept beside it
  */
 public record Bill(double price, double mass) {
     /** The bill of an assembly; concrete by bags and parts of bags. */

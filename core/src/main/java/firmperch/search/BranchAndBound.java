@@ -16,13 +16,21 @@ import java.util.PriorityQueue;
 import java.util.stream.IntStream;
 
 /**
- * Branch and bound over a rig's travel: the whole of it is cut into cells, the worst that a cell can hold bounded from lengths and
- * masses ({@link Situation#loosened}); one that could hold more than a hundredth more than the worst found is halved, until none is
- * left (Du and Kearfott 1994 on why the bound is of second order).
+ * Branch and bound over a rig's travel. The aim is a proof that no pose anywhere, also between the samples, is much
+ * worse than the worst one found.
+ *
+ * <p>A cell is a box in the space of the joint settings. {@link Situation#loosened} gives an upper bound on how much
+ * could be used anywhere in the cell, derived from lengths and masses. The cell with the largest bound is halved, and
+ * each half is bounded again. The search ends when the largest bound left is within {@link WorstPose#TOLERANCE} (one
+ * per cent) of the worst pose found, or below {@link WorstPose#PLENTY}. Then no cell can hide anything worse.
+ *
+ * <p>Bounds shrink with the square of the cell's width (Du and Kearfott 1994), so halving ends soon. It can fail in
+ * two ways, and both are told in the result: the limit of cells is reached, or the bound is infinite because a
+ * mechanism's second derivative is not known. Then the figure counts as sampled.
  */
 final class BranchAndBound {
     private static final int MOST_CELLS = 3000;
-    /** Of more freedoms than that, the one to halve a cell along is looked for. */
+    /** With more freedoms than this, the one worth halving is searched for; with fewer, the widest is taken. */
     private static final int FEW = 3;
 
     private final Study study;
@@ -36,7 +44,7 @@ final class BranchAndBound {
     }
 
     /**
-     * The worst within a hundredth, or as near as the limit of cells lets it come.
+     * The worst use, proven to within one per cent, or as far as the limit of cells allows.
      *
      * @param start the worst pose known, and how much is used there
      * @param felt freedoms that can make a difference
@@ -86,12 +94,15 @@ final class BranchAndBound {
             }
         }
         double bound = most > 0 ? Math.max(0, open.peek().bound / most - 1) : 0;
-        // Where there is plenty either way, how much more of it is nobody's question.
+        // With plenty in hand either way, the exact figure does not matter.
         boolean proven = bound <= WorstPose.TOLERANCE || open.peek().bound <= WorstPose.PLENTY;
         return new Found(Pose.of(best), most, new Search(count[0], bound, proven));
     }
 
-    /** False where even the smallest cell could hold anything: for this mechanism the bound is not derived. */
+    /**
+     * Whether a bound exists at all. If even a cell of almost no width has an infinite bound, none is derived for
+     * this mechanism.
+     */
     private boolean derived(Question<?> question, double[] at, double used, boolean[] felt) {
         double[] tiny = new double[at.length];
         for (int axis = 0; axis < tiny.length; axis++) {
@@ -102,8 +113,8 @@ final class BranchAndBound {
     }
 
     /**
-     * The freedom without whose width the cell could hold least, of equal ones that which is least cut yet: dearer to find than
-     * the widest, and worth it among many.
+     * The freedom that loosens the bound most: the bound without its width is the smallest. Among equals, the one
+     * that has been halved least. Dearer than {@link #widest}, and worth it with many freedoms.
      */
     private int loosest(Question<?> question, Cell cell) {
         Situation middle = study.in(Pose.of(cell.middle));
@@ -126,7 +137,7 @@ final class BranchAndBound {
         return loosest;
     }
 
-    /** The freedom whose width loosens the cell most: along it the cell is halved; −1 if none is wide any more. */
+    /** The freedom whose width adds most to the bound; −1 if none is wide any more. */
     private int widest(Cell cell) {
         CellBounds spread = CellBounds.of(Posed.of(study.rig(), Pose.of(cell.middle)), cell.half);
         int widest = -1;
@@ -138,7 +149,10 @@ final class BranchAndBound {
         return widest;
     }
 
-    /** Middles of the whole travel: one for each setting of the steps that make a difference. */
+    /**
+     * Midpoints of the first cells: one cell for each combination of the steps that matter, each as wide as the whole
+     * travel of the continuous freedoms.
+     */
     private List<double[]> wholeTravel(boolean[] felt, double[] kept) {
         List<double[]> middles = new ArrayList<>(List.of(kept.clone()));
         for (int axis = 0; axis < kept.length; axis++) {

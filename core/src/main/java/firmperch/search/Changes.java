@@ -19,8 +19,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
- * What can be changed about a project: every value that may be varied, in its own steps and stock sizes, and other places and
- * settings of the rig.
+ * Everything that could be changed about a project: each value marked as variable, in its own steps and stock sizes,
+ * and other places and joint settings for the rig.
  */
 final class Changes {
     private static final int MOST_STEPS = 40;
@@ -38,12 +38,12 @@ final class Changes {
     record Change(List<Supplier<Optional<Dose>>> doses, boolean moves) {}
 
     /**
-     * A change that could be made.
+     * One dose of a change, with the project that results from it.
      *
      * @param path of the value that it sets; null for a move
      */
     record Dose(String what, Project changed, Path path, Object value) {
-        /** The same on top of another; nothing if the two do not go together. */
+        /** This dose applied on top of another; nothing if the two do not go together. */
         Optional<Dose> after(Dose other) {
             try {
                 return Optional.of(new Dose(other.what + "; " + what, path.with(other.changed, value), null, null));
@@ -123,7 +123,7 @@ final class Changes {
         }
     }
 
-    /** To a whole number of steps where the value is one already, so that stock sizes stay stock sizes. */
+    /** Rounds to a whole number of steps if the value is one already, so that stock sizes stay stock sizes. */
     private static double round(double value, double step) {
         double whole = Math.rint(value / step * 2) / 2 * step;
         return Math.abs(whole - value) < step * 0.26 ? Math.rint(value * 1e6) / 1e6 : value;
@@ -140,7 +140,7 @@ final class Changes {
             try {
                 return Optional.of(new Dose(what, changed.get(), path, value));
             } catch (InvalidValue impossible) {
-                // The geometry does not allow this dose; the others may still do.
+                // The geometry does not allow this dose; larger or smaller ones may still work.
                 return Optional.empty();
             }
         };
@@ -158,7 +158,7 @@ final class Changes {
         };
     }
 
-    // Other places and settings.
+    // Changes that move the rig: other places to stand and other joint settings.
 
     private List<Change> moves(Situation set) {
         List<Change> moves = new ArrayList<>();
@@ -195,14 +195,15 @@ final class Changes {
         Stance stance = project.stance().with(pose.joints(assembly));
         Vec3 back = set.inRoom(set.sensor()).minus(set.inRoom(there.sensor()));
         String what = "camera to " + set.length(there.sensor().z()) + " above the floor";
-        // It stays over the same spot, rolled by as much as the arm's tip moved; if it cannot stand there, where it is.
+        // Keeps the camera over the same spot by rolling the rig as far as the arm tip moved; stays where it is if it
+        // cannot stand there.
         Supplier<Optional<Dose>> rolled = dose(what,
                 () -> project.with(stance.at(stance.x() + back.x(), stance.y() + back.y())), null, null);
         Supplier<Optional<Dose>> standing = dose(what, () -> project.with(stance), null, null);
         return new Change(List.of(() -> rolled.get().or(standing)), true);
     }
 
-    /** More pixels both ways, as the picture keeps its shape. */
+    /** More pixels in both directions, because the picture keeps its shape. */
     private Change pixels() {
         List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
         int now = project.shot().camera().pixels().wide();

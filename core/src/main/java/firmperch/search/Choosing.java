@@ -10,17 +10,17 @@ import firmperch.study.Situation;
 import firmperch.units.InvalidValue;
 import java.util.Map;
 
-/** Puts another kind of rig into a project, with the camera over the work as well as that kind can. */
+/** Puts another kind of rig into a project, with the camera as near over the work as that kind can bring it. */
 public final class Choosing {
-    /** What the camera is set higher than it must be, so that nothing of the rectangle is lost to rounding, m. */
+    /** Extra height of the camera, m, so that rounding does not crop the wanted rectangle. */
     private static final double MORE = 0.003;
 
     private Choosing() {
     }
 
     /**
-     * The project with that kind as it starts: its joints brought to where the lens sees the wanted rectangle, and the whole of it
-     * to where the camera is over the middle of the work.
+     * The project with that kind at its starting values. Its joints are set so that the lens sees the wanted
+     * rectangle, and the rig is placed so that the camera is over the middle of the work.
      */
     public static Project of(Project project, Kind kind) {
         Project bare = project.with(new Stance(project.stance().x(), project.stance().y(), 0, Map.of()));
@@ -34,7 +34,7 @@ public final class Choosing {
         try {
             return started.with(set.at(Math.clamp(set.x() - off.x(), 0, depth), set.y() - off.y()));
         } catch (InvalidValue outside) {
-            // It cannot be stood where the camera would be over the work: then where the other stood.
+            // It cannot stand where the camera would be over the work, so it takes the place of the rig before it.
             return started.with(set);
         }
     }

@@ -16,8 +16,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * How much of the bench the camera can be brought over, as high as its lens needs or up to a quarter more, with the rig standing
- * where it stands and nothing hit: sampled on an even grid of places, corners included.
+ * How much of the bench the camera can be brought over while the rig stands where it stands and hits nothing. The
+ * height must be what the lens needs, or up to a quarter more. Sampled on an even grid of places, corners included.
  *
  * @param places of the bench that were tried, in the room
  * @param lowest that the lens can be brought, nothing hit on the way, m above the floor
@@ -26,9 +26,9 @@ import java.util.stream.IntStream;
 public record Coverage(List<Place> places, double lowest, double highest) {
     private static final int DEEP = 7;
     private static final int WIDE = 11;
-    /** So near a height is reached, m. */
+    /** A height counts as reached within this, m. */
     private static final double CONTENT = 0.002;
-    /** So much further off than it must be, as a share of the distance, the picture still serves: our own judgement. */
+    /** The picture still serves this much further away, as a share of the needed distance: our own judgement. */
     private static final double MORE = 0.25;
     private static final int RISES = 4;
     private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
@@ -46,7 +46,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
      */
     public record Place(double x, double y, boolean reached) {}
 
-    /** Looks at all of them. */
+    /** Tries every place of the grid. */
     public static Coverage of(Situation s, Progress progress) {
         Bench bench = s.project().place().bench();
         double height = s.sensorHeightWanted();
@@ -67,7 +67,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
         return new Coverage(places, lens(s, -1), lens(s, 1));
     }
 
-    /** Height of the lens, lifted or lowered as far as a hand can, m above the floor. */
+    /** Height of the lens above the floor when it is lifted (+1) or lowered (−1) as far as a hand can, m. */
     private static double lens(Situation s, int way) {
         double far = s.project().place().room().ceiling();
         Pose end = new DragSolver(s, s.sensorHook()).to(Reach.Goal.height(s.sensor().z() + way * far)).pose();
@@ -93,13 +93,13 @@ public record Coverage(List<Place> places, double lowest, double highest) {
         return false;
     }
 
-    /** Every joint in the middle of its travel: where the set pose leads nowhere, another start may. */
+    /** Every joint at the middle of its travel: a second start for the search where the set pose leads nowhere. */
     private static Pose middle(Situation s) {
         return Pose.of(s.study().assembly().freedoms().stream().mapToDouble(f -> f.nearest((f.from() + f.to()) / 2))
                 .toArray());
     }
 
-    /** Share of the places over which it can be brought, 0 to 1. */
+    /** Share of the places that the camera reaches, 0 to 1. */
     public double share() {
         return places.stream().filter(Place::reached).count() / (double) places.size();
     }

@@ -30,18 +30,24 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Looks for changes that better a finding ({@link Changes}), one at a time and, where none cures without spoiling something else,
- * in pairs. Each is tried in the finding's worst pose first; what helps there
- * is run again over every pose with every question; its price is the difference of the bills. Cheapest first.
+ * Searches for changes that cure a finding ({@link Changes}): one at a time and, where no single change cures without
+ * spoiling something else, in pairs.
+ *
+ * <p>Trying is done in two stages because a full run is dear. First each dose is tried in the finding's worst pose
+ * only. Those that help there are run again over every pose and every question. The price of a cure is the difference
+ * of the two bills, and the cheapest cure comes first.
  */
 final class Cures {
-    /** Doses that are tried first, by number, the smallest before; where one cures, those between are. */
+    /**
+     * Doses tried first, by number, smallest first. Once one cures, the doses between it and the one before are tried
+     * as well.
+     */
     private static final int[] FIRST = {1, 2, 3, 5, 8, 12, 18, 27, 40};
-    /** A change that betters less than this share is none. */
+    /** An improvement smaller than this share does not count. */
     private static final double WORTH = 0.005;
-    /** Where nothing cures, what closes less than this share of the gap is not offered. */
+    /** If nothing cures, a change that closes less than this share of the gap is not offered. */
     private static final double HELPS = 0.1;
-    /** A dose that was enough in one pose and is not over all is made this much larger at most. */
+    /** A dose that is enough in one pose but not over all poses is enlarged at most this many times. */
     private static final int MORE = 3;
     private static final int MOST_SINGLES = 8;
     private static final int PAIRED = 6;
@@ -52,7 +58,7 @@ final class Cures {
     private final Project project;
     private final Bill bill;
     private final List<Change> changes;
-    /** Mass beyond the gear's own that is hung on while trying, kg; 0 for the spare. */
+    /** Mass hung on beyond the gear while trying, kg; 0 means the spare. */
     private double more;
 
     /**
@@ -76,12 +82,12 @@ final class Cures {
 
     // Trying.
 
-    /** Cures of a finding, the cheapest that cure it first. */
+    /** Cures of a finding. Those that cure it come first, cheapest first. */
     List<Cure> of(Finding finding, Runnable tried) {
         return of(finding, ENOUGH, tried);
     }
 
-    /** The cheapest cure of a finding first, sought no longer than it takes to know it. */
+    /** The cheapest cure of a finding, found without looking for the others. */
     List<Cure> cheapest(Finding finding, Runnable tried) {
         return of(finding, 1, tried);
     }
@@ -94,7 +100,7 @@ final class Cures {
     }
 
     /**
-     * Looks for what betters one finding, and tells it by what it does to another, which may be the same.
+     * Searches for what improves one finding and reports it by its effect on another, which may be the same one.
      *
      * @param wanted how many that cure and spoil nothing
      */
@@ -122,7 +128,7 @@ final class Cures {
             }
         }
         boolean cured = cures.stream().anyMatch(Cures::clean);
-        // What only helps a little is noise beside what cures.
+        // A small improvement is noise beside a cure.
         double least = told.margin() + HELPS * Math.max(0, 1 - told.margin());
         cures.removeIf(c -> cured ? c.verdict() == Verdict.GIVES : c.margin() < least);
         cures.sort(Comparator.comparingInt((Cure c) -> c.verdict().ordinal()).thenComparing(c -> !c.worsens().isEmpty())
@@ -130,7 +136,10 @@ final class Cures {
         return cures;
     }
 
-    /** What cures and spoils nothing first, the cheapest of it; then what helps most. Looked at as far as it is asked for. */
+    /**
+     * Candidates in the order to look at: those that cure and spoil nothing, cheapest first, then those that help
+     * most. Evaluated only as far as the caller reads.
+     */
     private Stream<Tried> inOrder(List<Tried> tried, Map<Tried, Boolean> spoils) {
         Map<Tried, Double> costs = new IdentityHashMap<>();
         tried.forEach(t -> costs.put(t, t.verdict == Verdict.GIVES ? -t.ratio : guess(t)));
@@ -144,7 +153,7 @@ final class Cures {
                 sorted.stream().filter(t -> t.verdict != Verdict.HOLDS));
     }
 
-    /** Proven over every pose; made a little larger where it was enough in one and is not over all. */
+    /** Proves a candidate over every pose, and enlarges it a little if it was enough in one pose only. */
     private Optional<Cure> enough(Finding told, Tried tried) {
         Optional<Cure> cure = proven(told, tried);
         for (int i = 1; i <= MORE && tried.verdict == Verdict.HOLDS && tried.index + i < tried.change.doses().size()
@@ -164,7 +173,10 @@ final class Cures {
         return cure.verdict() == Verdict.HOLDS && cure.worsens().isEmpty();
     }
 
-    /** What goes first as weight is added is bettered by what betters that; measured by how much more then hangs. */
+    /**
+     * For the question what goes first under added weight: cures of whatever goes first, measured by how much more
+     * can then hang.
+     */
     private List<Cure> ofFirst(Finding finding, int wanted, Runnable tried) {
         return FirstToGo.first(before.findings(), before.study(), FirstToGo.asked(before.study()) + 1)
                 .flatMap(first -> before.find(first.id())).map(goes -> {
@@ -179,7 +191,7 @@ final class Cures {
                 }).orElse(List.of());
     }
 
-    /** The smallest dose of a change that cures, else the one that helps most. */
+    /** The smallest dose of a change that cures, or else the dose that helps most. */
     private Optional<Tried> best(Finding finding, Change change) {
         Tried best = null;
         int worse = 0;
@@ -198,7 +210,8 @@ final class Cures {
                 }
             } else if (tried.isPresent()) {
                 double was = finding.reading().ratio();
-                // It makes no difference at all, or makes it worse; what runs into something may be out of it further on.
+                // No difference at all, or worse twice in a row: give up. A collision may still clear further on, so
+                // one worse step is allowed.
                 if (tried.get().ratio == was && was > 0 || ++worse == 2 && best == null && was > 0) {
                     break;
                 }
@@ -218,7 +231,10 @@ final class Cures {
         return enough;
     }
 
-    /** What a dose does in the finding's worst pose; nothing where the geometry does not allow it or it is not asked then. */
+    /**
+     * The effect of a dose in the finding's worst pose; nothing if the geometry does not allow it or the question is
+     * then not asked.
+     */
     private Optional<Tried> tried(Finding finding, Change change, int index) {
         return change.doses().get(index).get().flatMap(dose -> reading(finding, dose.changed())
                 .map(r -> tried(finding, dose, r, change, index)));
@@ -234,7 +250,10 @@ final class Cures {
         return ratio > was + WORTH * Math.abs(was);
     }
 
-    /** The finding's question asked of a changed project in the finding's worst pose; nothing if it is not asked any more. */
+    /**
+     * Asks the finding's question of a changed project in the finding's worst pose; nothing if it is not asked any
+     * more.
+     */
     private Optional<Reading> reading(Finding finding, Project changed) {
         Study study = Study.of(changed);
         return reading(finding, more > project.gear().spare() ? study.carrying(more) : study);
@@ -250,7 +269,7 @@ final class Cures {
         });
     }
 
-    /** True if something else is seen to give where it was worst before: such a change is looked at after the others. */
+    /** True if something else gives in its own worst pose. Such a change is looked at after the others. */
     private boolean spoils(Tried tried) {
         Study study = Study.of(tried.dose.changed());
         for (Finding was : before.findings()) {
@@ -268,7 +287,10 @@ final class Cures {
         return tried.moves() ? 0 : cost(tried.dose.changed());
     }
 
-    /** Of each value the change that helps most, one that spoils nothing before others: the best of these put together by twos. */
+    /**
+     * Pairs of changes. Takes the best change of each value, preferring those that spoil nothing, and combines the
+     * best of them two by two.
+     */
     private List<Tried> pairs(Finding finding, List<Tried> singles, Map<Tried, Boolean> spoils, Runnable tried) {
         Map<Path, Tried> best = new LinkedHashMap<>();
         List<Tried> unknown = singles.stream().filter(t -> !spoils.containsKey(t)).toList();
@@ -292,7 +314,7 @@ final class Cures {
         return inOrder(pairs, new IdentityHashMap<>()).limit(MOST_PAIRS).toList();
     }
 
-    /** Run again over every pose, with every question. */
+    /** Runs the candidate over every pose with every question. */
     private Optional<Cure> proven(Finding finding, Tried tried) {
         Assessment after = Assessor.everyPose(Study.of(tried.dose.changed()), finding.id());
         return after.find(finding.id()).filter(f -> betters(f.reading().ratio(), finding)).map(f -> {
@@ -305,13 +327,13 @@ final class Cures {
         });
     }
 
-    // The price.
+    // What a changed project costs more than this one.
 
     private double cost(Project changed) {
         Study study = Study.of(changed);
         Bill after = Bill.of(study.assembly());
         double reach = reach(before.study()) - reach(study);
-        // Money, a unit of it for a kilogram to carry, and one for each centimetre of reach that is lost.
+        // Counts the money, one unit for each kilogram to carry, and one for each centimetre of reach lost.
         return after.price() - bill.price() + Math.abs(after.mass() - bill.mass()) + 100 * Math.max(0, reach);
     }
 
@@ -337,12 +359,12 @@ final class Cures {
         return String.join(", ", words);
     }
 
-    /** How far out the camera is as the rig is set, m. */
+    /** How far out the camera is in the set pose, m. */
     private static double reach(Study study) {
         return study.set().posed().mount().radius();
     }
 
-    /** How wide it stands along the room, m. */
+    /** How wide the rig stands along the room, m. */
     private static double foot(Study study) {
         double most = 0;
         double least = 0;

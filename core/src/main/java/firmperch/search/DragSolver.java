@@ -13,11 +13,11 @@ import firmperch.study.Situation;
 import java.util.List;
 
 /**
- * A hand that has taken hold of a point of a rig and brings it somewhere: as near as the stops, the room, the bench and the
- * rig itself let it. What was in the way already when it took hold does not stop it.
+ * Moves a rig as if a hand held one point of it: the point goes as near to its goal as the stops, the room, the bench
+ * and the rig itself allow. What was already in the way when the hand took hold does not stop it.
  */
 public final class DragSolver {
-    /** Halvings of the way to what stands in it: a hundredth of a drag. */
+    /** Bisections used to find how far the way is free: enough for a hundredth of a drag. */
     private static final int HALVINGS = 6;
 
     private final Situation from;
@@ -25,7 +25,7 @@ public final class DragSolver {
     private List<Question<?>> clear;
 
     /**
-     * Takes hold.
+     * Takes hold of a point.
      *
      * @param from the pose it is in
      * @param grip the point that is held
@@ -44,7 +44,7 @@ public final class DragSolver {
     }
 
     /**
-     * Where the hand has brought it.
+     * Where the drag has ended.
      *
      * @param inTheWay in words what keeps it from coming nearer; empty if it is where it was wanted
      */
@@ -54,7 +54,7 @@ public final class DragSolver {
         return question.at(s).verdict(question.about().reserve(), s.policy().near()) == Verdict.GIVES;
     }
 
-    /** Brings it toward a goal: on the straight way there as far as it is free, then on along whatever stands in it. */
+    /** Moves the point toward a goal: first straight, as far as that is free, then along whatever blocks it. */
     public Brought to(Reach.Goal goal) {
         Pose there = reach(goal.point(), goal);
         Question<?> met = met(there);
@@ -87,13 +87,13 @@ public final class DragSolver {
                 new Reach.Goal(point, goal.along(), goal.content()));
     }
 
-    /** What is hit in a pose that was clear when it was taken hold of; null if nothing. */
+    /** The clearance question that fails in a pose though it held when the drag began; null if none. */
     private Question<?> met(Pose pose) {
         Situation s = from.study().in(pose);
         return clear().stream().filter(q -> gives(q, s)).findFirst().orElse(null);
     }
 
-    /** The share of a way that is free, from its start. */
+    /** The share of a straight way that is free, counted from its start. */
     private double free(Vec3 at, Vec3 way, Reach.Goal goal) {
         if (way.length() < goal.content()) {
             return 0;

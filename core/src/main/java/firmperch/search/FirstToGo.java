@@ -14,9 +14,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What goes first as weight is added at the camera, over all stations: of everything that falls, slips or breaks the least
- * mass beyond the gear's own at which it goes, each in its worst pose, without the reserve that its check asks for. Compared
- * with the proof load, which the order of work hangs on, and with the spare.
+ * What fails first as weight is added at the camera. For everything that can fall, slip or break, the least added
+ * mass at which it fails in its worst pose is found, without the reserve that its check asks for. The smallest of
+ * these is compared with the proof load of the order of work and with the spare.
  */
 public final class FirstToGo {
     private static final int ROUNDS = 40;
@@ -57,16 +57,16 @@ public final class FirstToGo {
      */
     public record First(double mass, String what, String id) {}
 
-    /** The id of its finding. */
+    /** Id of this finding. */
     static final String ID = "load.first";
 
-    /** Mass beyond the gear's own that is to be hung on, kg. */
+    /** Mass that is to be hung on beyond the gear, kg. */
     static double asked(Study study) {
         double gear = study.project().gear().mass();
         return Math.max(study.project().gear().spare(), (study.project().policy().loads().proof() - 1) * gear);
     }
 
-    /** The finding that follows from the others; nothing if there is nothing that could go. */
+    /** The finding, made from the others; nothing if nothing could fail. */
     static Optional<Finding> finding(List<Finding> findings, Study study) {
         double asked = asked(study);
         return first(findings, study, Math.max(2 * asked, 1)).map(first -> {
@@ -81,7 +81,7 @@ public final class FirstToGo {
         });
     }
 
-    /** What goes first up to some mass; the mass itself if nothing goes before. */
+    /** What fails first up to a mass; the mass itself if nothing fails before it. */
     static Optional<First> first(List<Finding> findings, Study study, double most) {
         List<Finding> able = findings.stream()
                 .filter(f -> f.question().check() != CHECK && !f.question().check().standby())
@@ -92,7 +92,8 @@ public final class FirstToGo {
         if (able.isEmpty()) {
             return Optional.empty();
         }
-        // Each is as good as linear in the mass: the one with the least guessed is worked out exactly.
+        // Demand grows almost linearly with the mass, so the finding with the smallest estimate is worked out exactly
+        // first.
         Study heavy = study.carrying(most);
         First first = new First(most, "nothing goes", "");
         for (Finding finding : able) {
@@ -108,7 +109,10 @@ public final class FirstToGo {
         return Optional.of(first);
     }
 
-    /** Where it goes, kg: nearly straight in the mass, so by false position (the Illinois rule halves an end that stays). */
+    /**
+     * The mass at which a finding fails, kg. Demand is nearly linear in the mass, so false position converges fast
+     * (Illinois rule: an end that stays is halved).
+     */
     private static double goesAt(Finding finding, Study study, double mass, double over) {
         double low = 0;
         double high = mass;
@@ -139,7 +143,7 @@ public final class FirstToGo {
         return low;
     }
 
-    /** What is asked of it, without its check's reserve, over what is there, as a share less one; more than 0 where it goes. */
+    /** Demand over capacity minus one, without the reserve of its check; positive where it fails. */
     private static double over(Finding finding, Study heavier) {
         Reading reading = finding.question().at(heavier.in(finding.pose()));
         double asked = reading.asked() / reading.safety();

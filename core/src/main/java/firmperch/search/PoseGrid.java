@@ -7,15 +7,18 @@ import java.util.List;
 import java.util.Random;
 
 /**
- * Poses over the whole travel of every joint, stops and every step included: a full grid, of which some points are its coarse one, or,
- * where that would be too many, as many spread at random.
+ * Sample poses over the whole travel of every joint, with all stops and all steps. Either a full grid with a coarse
+ * grid inside it or, if a full grid would be too large, a random scatter.
  */
 final class PoseGrid {
     private static final int SWING_POINTS = 12;
     private static final int HINGE_POINTS = 7;
     private static final int MOST_STEPS = 8;
     private static final int MOST_GRID = 800;
-    /** Of twelve points round, those looked at first: no symmetry of a base hides a difference between all of these. */
+    /**
+     * Of the twelve points of a full turn, the ones looked at first. Chosen so that no symmetry of a base hides a
+     * difference between all of them.
+     */
     private static final List<Integer> ROUND = List.of(0, 1, 3, 5, 8);
 
     private final List<Freedom> freedoms;
@@ -73,7 +76,10 @@ final class PoseGrid {
         }
     }
 
-    /** Too many for a full grid: as many poses spread at random, the same each time, half of the settings at stops. */
+    /**
+     * For rigs with too many freedoms for a full grid: random poses, the same ones each time, with half of the
+     * settings at stops.
+     */
     private void scatter() {
         Random random = new Random(1);
         for (int i = 0; i < MOST_GRID; i++) {
@@ -86,32 +92,32 @@ final class PoseGrid {
         }
     }
 
-    /** All of them. */
+    /** All poses. */
     List<Pose> poses() {
         return poses;
     }
 
-    /** True for a full grid. Only then do the rest of the questions below have answers. */
+    /** True for a full grid. The methods below are only valid then. */
     boolean full() {
         return full;
     }
 
-    /** The settings looked at along a freedom. */
+    /** The settings sampled along a freedom. */
     double[] along(int axis) {
         return points.get(axis);
     }
 
-    /** The pose before it along a freedom at its first point. */
+    /** The pose with this freedom at its first sample and all others the same. */
     int first(int pose, int axis) {
         return pose - point(pose, axis) * strides[axis];
     }
 
-    /** The next pose along a freedom; −1 behind the last. */
+    /** The next pose along a freedom; −1 after the last. */
     int next(int pose, int axis) {
         return point(pose, axis) == points.get(axis).length - 1 ? -1 : pose + strides[axis];
     }
 
-    /** The point along a freedom that a pose of the grid has. */
+    /** The index of the sample that a pose has along a freedom. */
     private int point(int pose, int axis) {
         return pose / strides[axis] % points.get(axis).length;
     }
@@ -133,7 +139,7 @@ final class PoseGrid {
         return true;
     }
 
-    /** The pose of the grid that has the first point along every freedom that makes no difference. */
+    /** The representative of a pose: the one with the first sample along every freedom that makes no difference. */
     int alike(int pose, boolean[] felt) {
         int alike = pose;
         for (int axis = 0; axis < felt.length; axis++) {
@@ -142,7 +148,7 @@ final class PoseGrid {
         return alike;
     }
 
-    /** For each pose of the grid the poses of the coarse one that lie around it. */
+    /** For each pose, the poses of the coarse grid around it. */
     int[][] corners() {
         int[][] corners = new int[poses.size()][];
         for (int i = 0; i < corners.length; i++) {
@@ -170,7 +176,7 @@ final class PoseGrid {
         return corners;
     }
 
-    /** Whether no neighbour along a freedom that matters is higher; of a flat top only the first is it. */
+    /** True if no neighbour along a freedom that matters is higher. Of a plateau, only the first pose counts. */
     boolean top(double[] known, int pose, boolean[] felt) {
         for (int axis = 0; axis < felt.length; axis++) {
             int length = points.get(axis).length;

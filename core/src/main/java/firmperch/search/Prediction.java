@@ -9,16 +9,16 @@ import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 
-/** What should have been measured, in the pose that it was measured in, with the gear as listed and nothing spare. */
+/** Predicts a measurement: in the pose it was taken in, with the gear as listed and no spare. */
 public final class Prediction {
     private Prediction() {
     }
 
-    /** The measurement beside its prediction. */
+    /** Compares a measurement with its prediction. */
     public static Comparison of(Project project, Measurement measured) {
         Study study = Study.of(project).carrying(0);
         if (!study.assembly().knows(measured.joints().keySet())) {
-            // It was measured on another kind of rig, which this project had before.
+            // The measurement names joints of another kind of rig, which this project had before.
             return new Comparison(measured, Double.NaN);
         }
         Situation there = study.in(Pose.of(study.assembly(), measured.joints()));

@@ -2,15 +2,15 @@ package firmperch.search;
 
 import java.util.concurrent.CancellationException;
 
-/** Where a longer computation says how far it is, and where it is told to stop. */
+/** Receives the progress of a long computation, and can stop it. */
 @FunctionalInterface
 public interface Progress {
-    /** Nobody watches and nobody stops it. */
+    /** Ignores progress and never stops. */
     Progress NONE = (share, what) -> {
     };
 
     /**
-     * Tells how far it is; called from any thread.
+     * Reports progress; called from any thread.
      *
      * @param share done, 0 to 1
      * @param what is being worked on, in words

@@ -15,39 +15,48 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
 /**
- * Finds the pose in which a question is answered worst over the whole travel of every joint.
+ * Finds the pose in which a question is answered worst, over the whole travel of every joint.
  *
- * <p>A grid over the travel, stops and every step included, is looked at for all questions: first a coarse one of it, then
- * what is left of it along those freedoms that made a difference there and wherever that came near its worst. Each question then climbs from its worst places of
- * the grid (compass search), and keeps still every freedom that made no difference anywhere.
+ * <p>First a grid over the travel, with all stops and steps, is evaluated for all questions together. To save work
+ * the coarse part of the grid is done first; the rest is done only along freedoms that made a difference there and
+ * around places close to the worst.
  *
- * <p>Where {@link Certainty#PROVEN} allows, what lies between is bounded ({@link BranchAndBound}) and what was reached is told. Other
- * questions are sampled, and say so.
+ * <p>Then each question climbs from the worst places of the grid by compass search: it tries a step up and down along
+ * each freedom and shortens the steps when none helps. Freedoms that made no difference stay still.
+ *
+ * <p>For questions whose check is {@link Certainty#PROVEN}, {@link BranchAndBound} then bounds what lies between the
+ * samples. All others are reported as sampled.
  */
 public final class WorstPose {
-    /** What lies between samples is bounded to this share of the figure where it can be proven. */
+    /**
+     * How tightly a proof bounds the figure, as a share of it. One per cent is far less than the scatter of wood and
+     * friction, and reachable within the budget.
+     */
     public static final double TOLERANCE = 0.01;
-    /** Where no more than this share of what a thing can take is used anywhere, how much less is nobody's question. */
+    /** If nowhere more than this share of the capacity is used, the exact figure does not matter. */
     static final double PLENTY = 0.3;
-    /** Where a coarse look finds no more than this share used, nothing between is taken to be short. */
+    /**
+     * If a coarse look finds no more than this share used, the places between are taken to hold. Only used for trying
+     * cures, which are proven afterwards.
+     */
     static final double AMPLE = 0.6;
-    /** Of the poses of a scatter one in so many does where only what a change spoils is asked. */
+    /** Every how many poses of a scatter are looked at when only side effects of a change are of interest. */
     private static final int COARSELY = 4;
-    /** Where the coarse grid shows less than this share of its worst all round, it is not looked at any finer. */
+    /** A part of the grid is refined only where its coarse surroundings reach this share of the worst. */
     private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
-    /** Steps shrink to a twenty-thousandth of the travel. */
+    /** Rounds of climbing: steps shrink by 2.5 each, to about a twenty-thousandth of the travel. */
     private static final int ROUNDS = 10;
     /**
-     * A share of the figure that makes no difference, a hundredth of {@link #TOLERANCE}: more than the rounding of frames and
-     * distances.
+     * Two figures closer than this share count as equal: a hundredth of {@link #TOLERANCE}, and more than the
+     * rounding of frames and distances.
      */
     static final double SAME = 1e-4;
     private final Study study;
     private final List<Freedom> freedoms;
     private final PoseGrid grid;
 
-    /** Prepares the grid over a rig's travel. */
+    /** Prepares the grid for a rig. */
     public WorstPose(Study study) {
         this.study = study;
         freedoms = study.assembly().freedoms();
@@ -59,13 +68,13 @@ public final class WorstPose {
         return grid.poses();
     }
 
-    /** What each question finds used at each pose of the {@link #grid}. */
+    /** The use that each question finds at each pose of the {@link #grid}. */
     public double[][] sweep(List<Question<?>> questions) {
         return sweep(questions, q -> true);
     }
 
     /**
-     * The same, some of the questions only coarsely where there is plenty.
+     * The same, with some questions evaluated only coarsely where there is plenty in hand.
      *
      * @param closely which are looked at closely all the same
      */
@@ -107,7 +116,7 @@ public final class WorstPose {
         return used;
     }
 
-    /** The worst that the coarse grid shows around a pose. */
+    /** The worst use at the coarse poses around a pose. */
     private double around(double[] used, int[] corners, boolean[] felt) {
         double worst = 0;
         for (int corner : corners) {
@@ -132,7 +141,7 @@ public final class WorstPose {
         });
     }
 
-    /** Freedoms that can make a difference to a question. */
+    /** Freedoms that can affect a question at all. */
     private boolean[] felt(Question<?> question) {
         boolean[] felt = new boolean[freedoms.size()];
         for (int axis = 0; axis < felt.length; axis++) {
@@ -141,7 +150,7 @@ public final class WorstPose {
         return felt;
     }
 
-    /** Whether the coarse grid shows any difference along a freedom. */
+    /** True if the coarse grid shows a difference along a freedom. */
     private boolean feltCoarsely(double[] used, int axis, boolean[] looked) {
         for (int i = 0; i < used.length; i++) {
             if (grid.coarse(i) && grid.alike(i, looked) == i && differ(used[i], used[grid.first(i, axis)])) {
@@ -155,11 +164,11 @@ public final class WorstPose {
         return Math.abs(a - b) > SAME * Math.max(PLENTY, Math.abs(b));
     }
 
-    /** The pose found, and how sure it is. */
+    /** The worst pose found and how certain it is. */
     public record Found(Pose pose, double used, Search search) {}
 
     /**
-     * The pose in which most of what is available is used.
+     * The pose in which the largest share of the capacity is used.
      *
      * @param known what {@link #sweep} found for it
      * @param usual pose whose settings are kept for joints that make no difference
@@ -186,7 +195,7 @@ public final class WorstPose {
         return new BranchAndBound(study).bounded(question, best, most, felt(question), count);
     }
 
-    /** So many of the highest places of the grid that no neighbour along a freedom that matters tops; of a flat top one. */
+    /** The highest local maxima of the grid, at most so many; one for each plateau. */
     private int[] starts(double[] known, boolean[] felt, int most) {
         List<Integer> tops = new ArrayList<>();
         for (int i = 0; i < known.length; i++) {
@@ -198,7 +207,7 @@ public final class WorstPose {
         return tops.stream().limit(most).mapToInt(i -> i).toArray();
     }
 
-    /** The same, climbed to only where it could be short. */
+    /** The same, but climbing only if the question could be short. */
     Found roughly(Question<?> question, double[] known, Pose usual) {
         int worst = 0;
         for (int i = 1; i < known.length; i++) {
@@ -220,7 +229,10 @@ public final class WorstPose {
         return question.at(study.in(Pose.of(at))).used();
     }
 
-    /** Which freedoms make any difference: seen between neighbours of the grid, or by trying each from a few poses. */
+    /**
+     * Which freedoms affect the figures: seen between neighbours of a full grid, or by trying each freedom from a few
+     * poses of a scatter.
+     */
     private boolean[] felt(Question<?> question, double[] known) {
         boolean[] felt = new boolean[freedoms.size()];
         if (grid.full()) {
@@ -247,7 +259,7 @@ public final class WorstPose {
         return felt;
     }
 
-    /** Compass search: one freedom after the other, by steps that halve; the last value is what is used there. */
+    /** Compass search from one pose. The last element of the result is the use reached there. */
     private double[] climb(Question<?> question, double[] start, double value, boolean[] felt, int[] count) {
         double[] at = Arrays.copyOf(start, start.length + 1);
         at[start.length] = value;

@@ -6,7 +6,8 @@ import java.util.List;
 
 /**
  * How a stiff base shares its load among feet of equal stiffness: N_i = a + b·x_i + c·y_i with ΣN = W, ΣN·x = W·x_c,
- * ΣN·y = W·y_c (rigid plate on equal springs; Roark). A foot that would pull is left out and the rest share anew.
+ * ΣN·y = W·y_c (rigid plate on equal springs; Roark). Feet cannot pull: one that would is left out and the rest share
+ * again.
  */
 public final class CasterShares {
     private CasterShares() {
@@ -16,9 +17,10 @@ public final class CasterShares {
     private static final int ROUNDS = 3;
 
     /**
-     * The largest share of any caster, in the unit of the load, wherever swivels may have turned. Found by turning one swivel
-     * after the other to its worst of 24 directions until none is worse (an ascent from the setting that turns the caster
-     * under load toward it and the others away; the worst is not each at its own extreme).
+     * The largest share of any caster, in the unit of the load, wherever the swivels have turned. Starts with the
+     * caster under load turned toward the load and the others away, then turns one swivel after the other to the
+     * worst of 24 directions until none gets worse (coordinate ascent: the worst is not each swivel at its own
+     * extreme).
      */
     public static double largest(List<Footing> contacts, double load, Vec3 centre) {
         double largest = 0;

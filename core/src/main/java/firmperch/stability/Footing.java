@@ -3,7 +3,7 @@ package firmperch.stability;
 import firmperch.body.Vec3;
 
 /**
- * Where something meets the floor.
+ * A foot on the floor.
  *
  * @param pivot floor point under its swivel axis, m
  * @param point floor point it stands on; under the pivot if it swivels freely

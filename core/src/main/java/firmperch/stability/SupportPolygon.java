@@ -5,16 +5,23 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The part of the floor over which the centre of mass may stand without tipping, whichever way the swivel casters have
- * turned: the intersection of the convex hulls of all positions that the contacts can take.
+ * The part of the floor over which the centre of mass may stand without tipping, whichever way the swivel casters
+ * have turned.
  *
- * <p>With contact k anywhere within r_k of its pivot P_k, no placement reaches further in a direction n than
- * g(n) = max_k(n·P_k − r_k) for certain, so the sure support is {x : n·x ≤ g(n) for every n}. Its edges are the common
- * tangents of two of the circles, on their inner side; other directions follow from those. Equal circles move each edge
- * inward by their radius. With fewer than three contacts, or circles that overlap, nothing is sure and it is empty.
+ * <p>The idea: for feet that stay, this is the convex hull of their points. A free swivel caster may bear anywhere on
+ * a circle of radius r_k around its pivot P_k. The sure support is the intersection of the hulls of all positions
+ * that the feet can take. In a direction n no placement is certain to reach further than g(n) = max_k(n·P_k − r_k),
+ * so the sure support is {x : n·x ≤ g(n) for every n}. Its edges are the common tangents of two of the circles on
+ * their inner side; all other directions follow from those. Equal circles move each edge inward by their radius.
+ *
+ * <p>The edges are found by trying the tangents of every pair and dropping those that a third foot reaches beyond,
+ * with a tolerance of 1 nm for rounding. The corners come from cutting a huge square by every edge.
+ *
+ * <p>Degenerate cases: with fewer than three feet, feet in one line, or circles that overlap, nothing is sure. Then
+ * the polygon is empty and the clearance is −1 m.
  */
 public final class SupportPolygon {
-    /** Half plane n·x ≤ bound; n is a unit vector pointing outward. */
+    /** Half plane n·x ≤ bound, with n a unit vector pointing outward. */
     public record Edge(double nx, double ny, double bound) {
         /** How far inside this edge a point is, m; negative outside. */
         public double inside(Vec3 point) {
@@ -29,11 +36,11 @@ public final class SupportPolygon {
 
     private SupportPolygon(List<Edge> edges) {
         this.corners = cut(edges);
-        // An edge that touches the polygon nowhere says nothing that the others do not.
+        // Drops edges that touch the polygon nowhere: the others imply them.
         this.edges = edges.stream().filter(e -> corners.stream().anyMatch(c -> Math.abs(e.inside(c)) < 1e-9)).toList();
     }
 
-    /** The sure support of these contacts. */
+    /** The sure support of these feet. */
     public static SupportPolygon of(List<Footing> contacts) {
         List<Edge> edges = new ArrayList<>();
         for (int i = 0; i < contacts.size(); i++) {
@@ -61,7 +68,7 @@ public final class SupportPolygon {
             for (Footing c : all) {
                 bound = Math.max(bound, nx * c.point().x() + ny * c.point().y() - c.roam());
             }
-            // Where a third contact reaches further, the tangent of these two is no edge.
+            // If a third foot reaches further, this tangent is no edge.
             if (bound <= nx * a.point().x() + ny * a.point().y() - a.roam() + 1e-9) {
                 edges.add(new Edge(nx, ny, bound));
             }
@@ -112,7 +119,7 @@ public final class SupportPolygon {
         return corners;
     }
 
-    /** The edge nearest to a point, or beyond which it lies furthest. */
+    /** The edge nearest to a point, or, for a point outside, the one it is furthest beyond. */
     public Edge nearest(Vec3 point) {
         Edge nearest = null;
         for (Edge edge : edges) {

@@ -70,10 +70,13 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds of every kind, the ones that no line of the program knows included. */
+@Execution(ExecutionMode.CONCURRENT)
 class EveryKindTest {
     @TempDir
     private Path folder;

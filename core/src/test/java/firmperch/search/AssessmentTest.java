@@ -15,9 +15,12 @@ import firmperch.stock.PremixBag;
 import firmperch.study.Study;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Execution(ExecutionMode.CONCURRENT)
 class AssessmentTest {
     private static final Assessment DEMO = Assessor.everyPose(Demo.project(), Progress.NONE);
 

@@ -2,6 +2,7 @@ package firmperch.stability;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import firmperch.Demo;
 import firmperch.body.Vec3;
@@ -51,6 +52,40 @@ class TippingTest {
         // Moments about the edge x = 0.23: 60·0.20 against m·0.60.
         assertThat(tipping.tippingMass(new Vec3(0.83, 0, 1.2), 0)).isCloseTo(20, within(1e-9));
         assertThat(tipping.tippingMass(new Vec3(0.1, 0.1, 1), 0)).isInfinite();
+    }
+
+    /**
+     * A mass on a floor that slopes, by another way: rig and mass are one body, which stands as long as the plumb line of
+     * their common centre meets the floor between the feet, whichever way the floor falls (statics of a body on a slope).
+     */
+    @ParameterizedTest
+    @CsvSource({"2, 0.5, 0.1, 0.9", "5, 0.9, 0, 1.5", "8, 0.26, -0.3, 0.4", "8, 0.1, 0.05, 3.5", "12, -0.6, 0.6, 0"})
+    void aMassTipsItOnASlopeWhenTheirCommonCentreLeavesTheFeet(double degrees, double x, double y, double z) {
+        double half = 0.23;
+        double mass = 60;
+        Vec3 centre = new Vec3(0.03, -0.02, 0.5);
+        Vec3 point = new Vec3(x, y, z);
+        double slope = Math.toRadians(degrees);
+        double stands = 0;
+        double tips = 1e4;
+        for (int i = 0; i < 80; i++) {
+            double put = (stands + tips) / 2;
+            Vec3 both = centre.times(mass).plus(point.times(put)).times(1 / (mass + put));
+            boolean between = true;
+            for (int way = 0; way < 360; way++) {
+                double fall = Math.toRadians(way);
+                double plumbX = both.x() + both.z() * Math.tan(slope) * Math.cos(fall);
+                double plumbY = both.y() + both.z() * Math.tan(slope) * Math.sin(fall);
+                between &= Math.abs(plumbX) <= half && Math.abs(plumbY) <= half;
+            }
+            if (between) {
+                stands = put;
+            } else {
+                tips = put;
+            }
+        }
+        assertThat(new Tipping(mass, centre, square(half), slope).tippingMass(point, 0))
+                .isCloseTo(stands, withinPercentage(1e-6));
     }
 
     /** Direction by direction: a push along an edge's own normal is the least that tips over that edge (statics). */

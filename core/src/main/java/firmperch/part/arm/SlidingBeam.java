@@ -10,6 +10,7 @@ import firmperch.body.Hole;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
+import firmperch.body.Noun;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -74,7 +75,7 @@ public record SlidingBeam(DoubleTube tubes, double length, double out, double in
         Joint.Side housing = Joint.Side.of(guide.body(), middle.origin());
         Joint.Side through = new Joint.Side(beam, Vec3.ZERO, bars);
         Vec3 along = guide.at().direction(Vec3.X);
-        builder.joint("bearings", "bearings of the beam", housing, through, reach, along,
+        builder.joint("bearings", Noun.many("bearings of the beam"), housing, through, reach, along,
                 new Hold.Bearings(runners.rollers(Vec3.X, bears).stream().map(r -> new Hold.Roller(
                         middle.point(r.at()), middle.direction(r.normal()), r.presses(), r.pulls())).toList()),
                 runners.stiffness());

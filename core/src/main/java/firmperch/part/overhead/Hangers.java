@@ -7,6 +7,7 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
+import firmperch.body.Noun;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
@@ -130,7 +131,7 @@ public record Hangers(double base, double rating, double mass, double wire) impl
         return wire == 0 ? null : new Hold.Catch(2 * wire, SLACK, 2 * wire / (0.015 * 0.5));
     }
 
-    private static String label(int i) {
-        return i == 0 ? "hangers" : "hanger " + (i + 1);
+    private static Noun label(int i) {
+        return i == 0 ? Noun.many("hangers") : Noun.one("hanger " + (i + 1));
     }
 }

@@ -9,6 +9,7 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
+import firmperch.body.Noun;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -91,9 +92,10 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
         Hold jaws = new Hold.Friction(JAWS, pair, track.section().depth(), track.section().depth(), bolt, closure,
                 torque,
                 null);
-        out.joint("slide", "jaws", new Joint.Side(bar.body(), bar.at().point(new Vec3(middle, 0, 0)), track.bars()),
+        out.joint("slide", Noun.many("jaws"),
+                new Joint.Side(bar.body(), bar.at().point(new Vec3(middle, 0, 0)), track.bars()),
                 Joint.Side.of(slider, Vec3.ZERO), slide, along, jaws, JointStiffness.RIGID);
-        out.joint("roll", "jaws", Joint.Side.of(slider, Vec3.ZERO), Joint.Side.of(clamp, Vec3.ZERO), roll,
+        out.joint("roll", Noun.many("jaws"), Joint.Side.of(slider, Vec3.ZERO), Joint.Side.of(clamp, Vec3.ZERO), roll,
                 along, jaws, JointStiffness.RIGID);
         double wall = 0.008;
         Outline jaw = Outline.rectangle(-around - wall, -drop, around + wall, around + wall)

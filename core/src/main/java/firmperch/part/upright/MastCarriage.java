@@ -9,6 +9,7 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
+import firmperch.body.Noun;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -53,7 +54,7 @@ public record MastCarriage(Runners runners) implements Part {
         Joint.Side on1 = new Joint.Side(mast.body(), mast.at().origin(), track.bars());
         Vec3 along = mast.at().direction(Vec3.X);
         double out1 = Runners.reach(track) + 0.011;
-        out.joint("bearings", "bearings of the carriage", on1, Joint.Side.of(body, Vec3.ZERO), rise, along,
+        out.joint("bearings", Noun.many("bearings of the carriage"), on1, Joint.Side.of(body, Vec3.ZERO), rise, along,
                 new Hold.Bearings(runners.rollers(Vec3.UP, out1)), runners.stiffness());
         out.joint("brake", "brake of the carriage", on1, Joint.Side.of(body, Vec3.ZERO), rise, along, runners.brake(),
                 JointStiffness.RIGID);

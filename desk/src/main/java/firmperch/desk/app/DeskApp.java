@@ -327,7 +327,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     /** Ends what runs behind the window; what is on its way to the disk gets there. */
-    private void end() {
+    void end() {
         if (keeping != null) {
             keeping.stop();
             files.close();

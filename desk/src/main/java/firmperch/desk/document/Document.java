@@ -73,6 +73,12 @@ public final class Document {
         seek(assessment.get());
     }
 
+    /** Looks at the set pose only, until it is to {@linkplain #startSearching() search} again. */
+    public void stopSearching() {
+        searching = false;
+        stop();
+    }
+
     /**
      * Replaces everything, history included.
      *
@@ -139,7 +145,7 @@ public final class Document {
 
     /** True if what is shown is the whole answer: every pose looked at, cures sought. */
     public boolean settled() {
-        return searching && assessment.get().complete() && working.get().isEmpty();
+        return assessment.get().finished() || searching && assessment.get().complete() && working.get().isEmpty();
     }
 
     /** True if there is work that no file holds. */
@@ -257,6 +263,10 @@ public final class Document {
             return;
         }
         failure.set("");
+        if (from.finished()) {
+            working.set("");
+            return;
+        }
         working.set(from.complete() ? "" : "looking at every pose");
         run(mine, from.complete() ? 250 : 50, () -> {
             Assessment every = from.complete()

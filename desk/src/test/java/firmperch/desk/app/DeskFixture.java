@@ -1,27 +1,55 @@
 package firmperch.desk.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import firmperch.body.Vec3;
 import firmperch.desk.document.Copies;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
+import firmperch.file.ProjectFile;
+import firmperch.file.Samples;
+import firmperch.file.Stamp;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.search.Progress;
+import firmperch.study.Situation;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.TitledPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.BeforeEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
 import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** The real window on the demo, with answers in place of file choosers and a few words for driving it. */
-final class DeskFixture {
+/**
+ * The real window, with answers in place of file choosers and a few words for driving it. It stays open from test to
+ * test; each finds a new desk in it.
+ */
+final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     /** Answers given in a person's place. */
     static final class Answers implements Questions {
         Optional<Boolean> saveFirst = Optional.of(false);
@@ -79,24 +107,164 @@ final class DeskFixture {
         }
     }
 
-    final DeskApp app = new DeskApp();
-    final Answers answers = new Answers();
-    private final FxRobot robot;
-
-    DeskFixture(Stage stage) {
-        this(stage, null);
+    /** How the application is started in the window. */
+    interface Start {
+        void in(DeskApp app, Stage window);
     }
 
-    /** The window opened on a file. */
-    DeskFixture(Stage stage, Path file) {
-        this.robot = new FxRobot();
+    /** What all of a sample's poses, its reach and its cures came to: worked out once for all tests that begin there. */
+    private static final Map<String, Assessment> SETTLED = new ConcurrentHashMap<>();
+
+    /** The application that is open, and what it is open in, as long as no test has closed it. */
+    private static DeskApp open;
+    private static Scene in;
+
+    private final FxRobot robot = new FxRobot();
+    private final Supplier<Opening> opening;
+    private final Start start;
+    DeskApp app;
+    Answers answers;
+
+    private DeskFixture(Supplier<Opening> opening, Start start) {
+        this.opening = opening;
+        this.start = start;
+    }
+
+    /** The whole desk on the demo, of which everything is known. */
+    DeskFixture() {
+        this(() -> new Opening(settled(Samples.wedgingBench()), null, Stamp.NONE, ""));
+    }
+
+    /** The whole desk on something else. */
+    DeskFixture(Supplier<Opening> opening) {
+        this(opening, null);
+    }
+
+    /** Whatever comes of that start. */
+    static DeskFixture started(Start start) {
+        return new DeskFixture(null, start);
+    }
+
+    /** All that is to be known of a project. */
+    static Assessment settled(Project project) {
+        return SETTLED.computeIfAbsent(ProjectFile.text(project), text -> Assessor.full(project, Progress.NONE));
+    }
+
+    /** The desk that the tests before have left open, or a new one. */
+    @Override
+    public void beforeEach(ExtensionContext context) throws TimeoutException {
+        Stage window = FxToolkit.registerPrimaryStage();
+        answers = new Answers();
+        if (opening != null && open != null && window.isShowing() && window.getScene() == in
+                && !open.document().closed()) {
+            app = open;
+            Opening next = opening.get();
+            act(() -> asNew(next));
+            filled();
+            return;
+        }
+        app = new DeskApp();
+        act(() -> {
+            end(open);
+            if (start != null) {
+                start.in(app, window);
+            } else {
+                app.ask(answers);
+                app.open(window, opening.get(), app::begin);
+            }
+            in = window.getScene();
+        });
+        if (start == null) {
+            until("the desk comes", () -> app.desk() != null);
+            act(app.document()::stopSearching);
+        }
+        open = app;
+    }
+
+    /** Opens something else in the desk, and puts everything where a new desk has it. */
+    private void asNew(Opening next) {
         app.ask(answers);
-        app.open(stage, Opening.of(file), app::begin);
+        app.stage().sizeToScene();
+        app.stage().setWidth(1280);
+        app.stage().setHeight(800);
+        app.desk().dark(false);
+        for (Node node : robot.lookup((Node n) -> n instanceof ToggleButton b && b.isSelected() && b.getId() != null
+                && b.getId().startsWith("reason-")).queryAll()) {
+            ((ToggleButton) node).setSelected(false);
+        }
+        for (Node node : robot.lookup((Node n) -> n instanceof TitledPane).queryAll()) {
+            ((TitledPane) node).setExpanded(false);
+        }
+        app.document().stopSearching();
+        app.document().open(next.assessment(), next.file(), next.stamp());
+        app.desk().choose(DeskView.chosenAtFirst(app.document()));
+        app.desk().say(next.trouble());
+        app.desk().requestFocus();
     }
 
-    /** Waits for the desk that follows the first picture. */
-    void open() {
-        until("the desk comes", () -> app.desk() != null);
+    @Override
+    public void afterEach(ExtensionContext context) {
+        robot.release(new KeyCode[0]);
+        act(() -> {
+            if (app.sheets() != null) {
+                app.sheets().cancelAll();
+            }
+            if (start != null) {
+                end(app);
+                open = null;
+            }
+        });
+    }
+
+    private static void end(DeskApp one) {
+        if (one != null && !one.document().closed()) {
+            one.end();
+        }
+    }
+
+    /** Does something on the interface thread, and waits for what comes of it at once. */
+    void act(Runnable what) {
+        WaitForAsyncUtils.waitForAsyncFx(20_000, what);
+        shown();
+    }
+
+    /** Waits until what has been asked for is done and painted. */
+    private static void shown() {
+        WaitForAsyncUtils.waitForFxEvents(2);
+    }
+
+    Project project() {
+        return app.document().project();
+    }
+
+    Assessment assessment() {
+        return app.document().assessment().get();
+    }
+
+    /** The set pose as it is. */
+    Situation now() {
+        return assessment().situation();
+    }
+
+    /** Where a place of the perch is in the side view, on the screen. */
+    Point2D onSide(Vec3 own) {
+        DrawingPane pane = find("side-view");
+        Vec3 room = now().inRoom(own);
+        return pane.localToScreen(pane.pixelX(room.x()), pane.pixelY(room.z()));
+    }
+
+    /** Where it is in the plan. */
+    Point2D onPlan(Vec3 own) {
+        DrawingPane pane = find("plan-view");
+        Vec3 room = now().inRoom(own);
+        return pane.localToScreen(pane.pixelX(room.x()), pane.pixelY(room.y()));
+    }
+
+    /** No figure that is none is shown anywhere. */
+    void nothingStumbles(String where) {
+        assertThat(robot.lookup((Node n) -> n instanceof Labeled l && l.isVisible() && l.getText() != null
+                && (l.getText().contains("NaN") || l.getText().contains("null") || l.getText().contains("∞")))
+                .tryQuery()).as(where).isEmpty();
     }
 
     /** Waits until something is so. */
@@ -111,17 +279,33 @@ final class DeskFixture {
         } catch (TimeoutException e) {
             throw new AssertionError(otherwise, e);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        shown();
+    }
+
+    /** Looks at every pose and for cures from now on: what is not asked for it costs a test its time only. */
+    void search() {
+        act(() -> {
+            if (!app.document().settled()) {
+                app.document().startSearching();
+            }
+        });
+    }
+
+    /** Waits until every pose has been looked at, and the step's panel shows it. */
+    void everyPose() {
+        search();
+        waitFor(60, () -> assessment().complete() && !app.desk().filling(), "the search does not end");
     }
 
     /** Waits until every pose has been looked at and cures are found. */
     void settle() {
-        waitFor(60, () -> !app.desk().busy() && app.document().assessment().get().complete(),
+        search();
+        waitFor(60, () -> !app.desk().busy() && assessment().complete(),
                 "the search does not end");
     }
 
     void go(Step step) {
-        robot.interact(() -> app.desk().go(step));
+        act(() -> app.desk().go(step));
         filled();
     }
 
@@ -133,15 +317,15 @@ final class DeskFixture {
     /** Types into the field of that path and presses Enter. */
     void type(String id, String text) {
         TextInputControl field = find(id);
-        robot.interact(() -> {
+        act(() -> {
             field.requestFocus();
             field.selectAll();
         });
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> field.replaceText(0, field.getText().length(), text));
-        robot.interact(field::requestFocus);
+        shown();
+        act(() -> field.replaceText(0, field.getText().length(), text));
+        act(field::requestFocus);
         robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        shown();
     }
 
     String text(String id) {
@@ -161,7 +345,7 @@ final class DeskFixture {
     }
 
     /** Neither in the panel of another step, which is only out of sight, nor in a row that is still to be shown. */
-    private static boolean seen(Node node) {
+    static boolean seen(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
             if (!at.isVisible()) {
                 return false;
@@ -181,13 +365,13 @@ final class DeskFixture {
 
     void press(String id) {
         Node node = find(id);
-        robot.interact(() -> {
+        act(() -> {
             if (node instanceof javafx.scene.control.ButtonBase button) {
                 button.fire();
             } else {
                 throw new AssertionError(id + " is no button");
             }
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        shown();
     }
 }

@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.InTheWindow;
 import firmperch.desk.document.Settings;
 import firmperch.desk.document.UserData;
 import firmperch.file.ProjectFile;
@@ -9,6 +10,7 @@ import firmperch.file.Samples;
 import firmperch.file.UnusableFile;
 import firmperch.make.Exporters;
 import firmperch.param.Path;
+import firmperch.stock.FacePair;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -22,37 +24,28 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.text.Text;
-import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Opening, saving, exporting and leaving in the real window with its real questions; only the platform's file choosers are answered. */
-@ExtendWith(ApplicationExtension.class)
+@InTheWindow
 class FileDeskTest {
     @TempDir
     private java.nio.file.Path folder;
     private final FxRobot robot = new FxRobot();
-    private DeskFixture desk;
+    @RegisterExtension
+    private final DeskFixture desk = new DeskFixture();
     private java.nio.file.Path chosen;
     private java.nio.file.Path begunIn;
 
-    @Start
-    void start(Stage stage) {
-        desk = new DeskFixture(stage);
-    }
-
     @BeforeEach
     void open() {
-        desk.open();
-        robot.interact(() -> desk.app.ask(new Dialogs(desk.app.stage()) {
+        desk.act(() -> desk.app.ask(new Dialogs(desk.app.stage()) {
             @Override
             public File fileToOpen(java.nio.file.Path begin) {
                 begunIn = begin;
@@ -67,11 +60,6 @@ class FileDeskTest {
         }));
     }
 
-    @AfterEach
-    void close() {
-        robot.interact(() -> desk.app.document().close());
-    }
-
     private static String name(java.nio.file.Path file) {
         try {
             return ProjectFile.read(file).name();
@@ -81,7 +69,7 @@ class FileDeskTest {
     }
 
     private void rename(String name) {
-        robot.interact(() -> desk.app.document().edit("name", name));
+        desk.act(() -> desk.app.document().edit("name", name));
     }
 
     private Button button(String words) {
@@ -109,8 +97,8 @@ class FileDeskTest {
     private java.nio.file.Path opened() throws IOException {
         java.nio.file.Path file = folder.resolve("shared.perch.json");
         ProjectFile.write(file, Path.of("name").with(Samples.wedgingBench(), "As it was"));
-        robot.interact(() -> desk.app.openFile(file));
-        desk.until("it is open", () -> desk.app.document().project().name().equals("As it was"));
+        desk.act(() -> desk.app.openFile(file));
+        desk.until("it is open", () -> desk.project().name().equals("As it was"));
         return file;
     }
 
@@ -119,17 +107,17 @@ class FileDeskTest {
     void aFileIsDroppedOnTheWindow() throws IOException {
         java.nio.file.Path other = writeOther();
         java.nio.file.Path letter = Files.writeString(folder.resolve("letter.txt"), "Dear all,");
-        robot.interact(() -> assertThat(desk.app.open(List.of())).isFalse());
+        desk.act(() -> assertThat(desk.app.open(List.of())).isFalse());
         rename("Ours");
         later(() -> desk.app.open(List.of(other.toFile(), letter.toFile())));
         press("Cancel");
-        assertThat(desk.app.document().project().name()).isEqualTo("Ours");
+        assertThat(desk.project().name()).isEqualTo("Ours");
         later(() -> desk.app.open(List.of(other.toFile(), letter.toFile())));
         press("Do not save");
-        desk.until("it is open", () -> desk.app.document().project().name().equals("Other"));
+        desk.until("it is open", () -> desk.project().name().equals("Other"));
         later(() -> desk.app.open(List.of(letter.toFile())));
         desk.until("it is refused", () -> desk.text("notice").contains("letter.txt"));
-        assertThat(desk.app.document().project().name()).isEqualTo("Other");
+        assertThat(desk.project().name()).isEqualTo("Other");
     }
 
     /** Another window has saved meanwhile: this one says so, and under another name both stay. */
@@ -161,7 +149,7 @@ class FileDeskTest {
         desk.until("the question is gone", () -> !desk.app.sheets().showing());
         assertThat(name(file)).isEqualTo("Theirs");
         assertThat(desk.app.document().unsaved()).isTrue();
-        robot.interact(() -> desk.app.desk().requestFocus());
+        desk.act(() -> desk.app.desk().requestFocus());
         save();
         press("Save here all the same");
         desk.until("it is saved", () -> !desk.app.document().unsaved());
@@ -204,11 +192,11 @@ class FileDeskTest {
         assertThat(desk.app.document().closed()).isFalse();
         later(() -> desk.app.openFile(writeOther()));
         press("Do not save");
-        desk.until("the other is open", () -> desk.app.document().project().name().equals("Other"));
+        desk.until("the other is open", () -> desk.project().name().equals("Other"));
         later(() -> menu("file-earlier-copies").fire());
         desk.until("the copies are listed", () -> robot.lookup("#earlier-copies").tryQuery().isPresent());
         press("Open the copy");
-        desk.until("it is back", () -> desk.app.document().project().name().equals("Nearly lost"));
+        desk.until("it is back", () -> desk.project().name().equals("Nearly lost"));
         assertThat(desk.app.document().unsaved()).isTrue();
         assertThat(desk.app.document().file().get()).isNull();
     }
@@ -231,16 +219,16 @@ class FileDeskTest {
     /** Undo says what it takes back, in every step, and by its keys in a field that holds nothing new. */
     @Test
     void undoNamesWhatItUndoes() {
-        robot.interact(() -> desk.app.document().edit("perch.arm.links.length", 0.5));
+        desk.act(() -> desk.app.document().edit("perch.arm.links.length", 0.5));
         assertThat(((Button) desk.find("undo")).getTooltip().getText()).isEqualTo("Undo: Link length");
-        robot.interact(() -> desk.app.document().edit("stance.joints.arm.lift", 0.1));
+        desk.act(() -> desk.app.document().edit("stance.joints.arm.lift", 0.1));
         assertThat(((Button) desk.find("undo")).getTooltip().getText()).isEqualTo("Undo: the pose");
         desk.go(firmperch.desk.frame.Step.PLACE);
         Node field = desk.find("place.room.ceiling");
-        robot.interact(field::requestFocus);
+        desk.act(field::requestFocus);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
         robot.push(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(desk.app.document().project()).isEqualTo(Samples.wedgingBench());
+        assertThat(desk.project()).isEqualTo(Samples.wedgingBench());
         assertThat(((Button) desk.find("redo")).getTooltip().getText()).isEqualTo("Redo: Link length");
     }
 
@@ -274,7 +262,7 @@ class FileDeskTest {
         }
         closeWindow();
         assertThat(desk.app.document().closed()).isFalse();
-        assertThat(desk.app.document().project().name()).isEqualTo("Ours");
+        assertThat(desk.project().name()).isEqualTo("Ours");
         assertThat(desk.app.sheets().showing()).isTrue();
         assertThat(robot.lookup("#step-perch").queryAs(javafx.scene.control.ToggleButton.class).isSelected()).isTrue();
         robot.push(KeyCode.ESCAPE);
@@ -286,20 +274,21 @@ class FileDeskTest {
     @Test
     void anExportIsStoppedOrRemembersItsPlace() throws Exception {
         chosen = Files.writeString(folder.resolve("pack.pdf"), "the pack before");
-        robot.interact(() -> desk.app.document().edit("perch.arm.links.length", 0.66));
-        robot.interact(() -> {
+        // All holds then: no cures are sought before it is written.
+        desk.act(() -> desk.app.document().edit("perch.arm.pivots.pair", FacePair.ALL.get("wood-cork")));
+        desk.act(() -> {
             desk.app.export(Exporters.PACK);
             ((Button) desk.app.desk().lookup("#notice-action")).fire();
         });
         assertThat(desk.text("notice")).startsWith("Stopped");
         WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
         assertThat(chosen).hasContent("the pack before");
-        robot.interact(() -> desk.app.export(Exporters.PACK));
+        desk.act(() -> desk.app.export(Exporters.PACK));
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
         assertThat(Files.size(chosen)).isGreaterThan(10_000);
         assertThat(((Button) desk.find("notice-action")).getText()).isEqualTo("Show in folder");
         assertThat(new Settings(UserData.folder()).place(Exports.PLACE)).isEqualTo(folder.toAbsolutePath());
-        robot.interact(() -> desk.app.export(Exporters.PACK));
+        desk.act(() -> desk.app.export(Exporters.PACK));
         assertThat(begunIn).isEqualTo(folder.toAbsolutePath());
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
     }
@@ -311,7 +300,7 @@ class FileDeskTest {
         desk.go(firmperch.desk.frame.Step.MAKE);
         assertThat(desk.says("typeface lacks signs of “名前”")).as("before").isTrue();
         chosen = folder.resolve("pack.pdf");
-        robot.interact(() -> desk.app.export(Exporters.PACK));
+        desk.act(() -> desk.app.export(Exporters.PACK));
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
         assertThat(desk.text("notice")).contains("lacks signs of “名前”");
     }

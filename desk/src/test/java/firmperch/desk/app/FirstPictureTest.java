@@ -2,39 +2,27 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.InTheWindow;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.image.WritableImage;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The desk takes the place of the first picture without anything that was to be read moving. */
-@ExtendWith(ApplicationExtension.class)
+@InTheWindow
 class FirstPictureTest {
     private final FxRobot robot = new FxRobot();
-    private final DeskApp app = new DeskApp();
-
-    @Start
-    void start(Stage stage) {
-        app.open(stage, Opening.of(null), () -> {
-        });
-    }
-
-    @AfterEach
-    void close() {
-        robot.interact(() -> app.document().close());
-    }
+    @RegisterExtension
+    private final DeskFixture window = DeskFixture.started((app, stage) -> app.open(stage, Opening.of(null), () -> {
+    }));
 
     private WritableImage picture() {
-        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> app.stage().getScene().snapshot(null));
+        return WaitForAsyncUtils.waitForAsyncFx(5000, () -> window.app.stage().getScene().snapshot(null));
     }
 
     /** What the two pictures differ in, as many pixels. */
@@ -54,19 +42,19 @@ class FirstPictureTest {
 
     @Test
     void nothingMoves() {
-        FirstPicture first = (FirstPicture) app.stage().getScene().getRoot();
+        FirstPicture first = (FirstPicture) window.app.stage().getScene().getRoot();
         Bounds drawing = inScene(first.views());
         Bounds side = inScene(first.lookup("#side-view"));
         Bounds rose = inScene(first.lookup("#angle-view"));
         Bounds words = inScene(first.sentence());
         WritableImage before = picture();
         robot.interact(() -> {
-            app.begin();
-            app.document().stop();
+            window.app.begin();
+            window.app.document().stop();
         });
         WaitForAsyncUtils.waitForFxEvents();
         WritableImage after = picture();
-        Parent desk = app.stage().getScene().getRoot();
+        Parent desk = window.app.stage().getScene().getRoot();
         assertThat(inScene(desk.lookup("#side-view"))).isEqualTo(side);
         assertThat(inScene(desk.lookup("#angle-view"))).isEqualTo(rose);
         assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name").isZero();

@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.InTheWindow;
 import firmperch.desk.document.UserData;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
@@ -14,21 +15,18 @@ import java.time.Instant;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The application as it starts by itself, dialogs included, with work of a gone program waiting for it. */
-@ExtendWith(ApplicationExtension.class)
+@InTheWindow
 class LeftWorkTest {
     private final FxRobot robot = new FxRobot();
-    private final DeskApp app = new DeskApp();
+    @RegisterExtension
+    private final DeskFixture window = DeskFixture.started(DeskApp::start);
 
     @BeforeAll
     static void leaveWorkBehind() throws IOException {
@@ -36,16 +34,6 @@ class LeftWorkTest {
         new WorkCopy(work, null, Stamp.NONE, Instant.now())
                 .write(UserData.folder().resolve("copies").resolve("gone.open.json"));
         Opening.startAhead(null);
-    }
-
-    @Start
-    void start(Stage stage) {
-        app.start(stage);
-    }
-
-    @AfterEach
-    void close() {
-        robot.interact(() -> app.document().close());
     }
 
     private Button button(String words) throws Exception {
@@ -58,8 +46,9 @@ class LeftWorkTest {
     void theDialogComesAndTheWorkIsTakenUpAndKept() throws Exception {
         Button yes = button("Take it up");
         robot.interact(yes::fire);
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> app.document().project().name().equals("Half done"));
-        assertThat(app.document().unsaved()).isTrue();
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS,
+                () -> window.app.document().project().name().equals("Half done"));
+        assertThat(window.app.document().unsaved()).isTrue();
         Path folder = UserData.folder().resolve("copies");
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !Files.exists(folder.resolve("gone.open.json")));
         try (Stream<Path> files = Files.list(folder)) {

@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.InTheWindow;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.file.ProjectFile;
@@ -43,18 +44,15 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 
 /** Somebody at the real window who does anything at all: buttons, menus, files, fields, drags and keys at random. */
-@ExtendWith(ApplicationExtension.class)
+@InTheWindow
 class RandomDrivingTest {
     /** Longer than that the interface thread is not to be busy at a time, ns. */
     private static final long FRAME = 100_000_000L;
@@ -85,7 +83,8 @@ class RandomDrivingTest {
         }
     };
     private Random random;
-    private DeskFixture desk;
+    @RegisterExtension
+    private final DeskFixture desk = new DeskFixture();
     /** How often the interface thread was busy for how long, by tens of ms. */
     private final AtomicIntegerArray waits = new AtomicIntegerArray(1000);
     private final AtomicLong longest = new AtomicLong();
@@ -99,14 +98,8 @@ class RandomDrivingTest {
     private volatile boolean settled;
     private volatile String doing = "";
 
-    @Start
-    void start(Stage stage) {
-        desk = new DeskFixture(stage);
-    }
-
     @BeforeEach
     void open() {
-        desk.open();
         Logger.getLogger("").addHandler(log);
         robot.interact(() -> {
             interfaceThread = Thread.currentThread();
@@ -115,6 +108,11 @@ class RandomDrivingTest {
                 @Override
                 public File fileToOpen(Path begin) {
                     return folder.resolve("p" + random.nextInt(4) + ".perch.json").toFile();
+                }
+
+                @Override
+                public File folderToWrite(String title, Path begin) {
+                    return folder.toFile();
                 }
 
                 @Override
@@ -128,10 +126,6 @@ class RandomDrivingTest {
     @AfterEach
     void close() {
         Logger.getLogger("").removeHandler(log);
-        robot.interact(() -> {
-            desk.app.sheets().cancelAll();
-            desk.app.document().close();
-        });
     }
 
     private void fault(Throwable e) {
@@ -154,6 +148,7 @@ class RandomDrivingTest {
         Files.writeString(folder.resolve("p0.perch.json"), ProjectFile.text(Samples.all().get(2)));
         Files.writeString(folder.resolve("p1.perch.json"), "{\"format\":");
         AtomicInteger done = new AtomicInteger();
+        desk.search();
         began = System.nanoTime();
         long end = began + seconds * 1_000_000_000L;
         Thread watch = Thread.ofPlatform().daemon().name("watch").start(this::watch);

@@ -3,6 +3,7 @@ package firmperch.desk.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import firmperch.desk.InTheWindow;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
@@ -23,6 +24,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
+@InTheWindow
 class DocumentTest {
     private final FxRobot robot = new FxRobot();
     private Document document;

@@ -3,6 +3,7 @@ package firmperch.desk.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import firmperch.desk.InTheWindow;
 import java.io.IOException;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 
 /** Who computes behind the window. */
+@InTheWindow
 class WorkersTest {
     /** However long a search takes, what was asked for is done meanwhile. */
     @Test

@@ -2,6 +2,7 @@ package firmperch.desk.draw;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.InTheWindow;
 import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -12,6 +13,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;
 
 /** Words that need shaping on one thread, plain ones on another: without the loan this Java ends within a second, not the test. */
+@InTheWindow
 @ExtendWith(ApplicationExtension.class)
 class TextShaperTest {
     @Test

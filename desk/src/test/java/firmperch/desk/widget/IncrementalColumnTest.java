@@ -2,6 +2,7 @@ package firmperch.desk.widget;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.InTheWindow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -21,6 +22,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A box is filled over several frames, in order, and not before it can be seen. */
+@InTheWindow
 @ExtendWith(ApplicationExtension.class)
 class IncrementalColumnTest {
     private final FxRobot robot = new FxRobot();
