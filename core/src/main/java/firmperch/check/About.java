@@ -3,7 +3,7 @@ package firmperch.check;
 import firmperch.units.Quantity;
 
 /**
- * What does not change about a check.
+ * The fixed facts of a check, the same for every subject and pose.
  *
  * @param id in files, such as "friction"
  * @param question in the user's words, made with the subject's name and number ({@link firmperch.body.Noun#in})
@@ -18,11 +18,11 @@ public record About(String id, Topic topic, String question, Quantity unit, Scop
         String weakness, String formula, String source) {
     /** Which poses a check is asked in. */
     public enum Scope {
-        /** Over the whole travel of every joint; the worst pose counts. */
+        /** Asked over the whole travel of every joint; the worst pose counts. */
         EVERY_POSE,
-        /** As the joints are set now. */
+        /** Asked in the pose that is set. */
         SET_POSE,
-        /** However the joints are set: it does not depend on them. */
+        /** Does not depend on how the joints are set. */
         NO_POSE
     }
 }

@@ -13,7 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What hangs on screws and hooks in the place: each of them as the rig is handled. */
+/** Screws and hooks in the building: the pull on each while the rig is handled. */
 final class AnchorChecks {
     private AnchorChecks() {
     }
@@ -29,7 +29,7 @@ final class AnchorChecks {
                 AnchorChecks::fixings, AnchorChecks::reading, Certainty.SAMPLED));
     }
 
-    /** What of a station is fixed to a surface. */
+    /** The fixings of a station to one surface. */
     private record Fixings(List<Contact.Anchor> anchors) {}
 
     private static List<Subject<Fixings>> fixings(Study study) {
@@ -43,7 +43,7 @@ final class AnchorChecks {
         }).toList();
     }
 
-    /** Of a group the busiest: the furthest from where the load hangs, where it tips. */
+    /** The fixing with the largest load: the one furthest from where the load hangs, where it tips. */
     private static Reading reading(Fixings fixings, Situation s) {
         Contact.Anchor weakest = fixings.anchors.getFirst();
         return Reading.loaded(s, weakest.rating() * Gravity.STANDARD, frame -> {

@@ -29,16 +29,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
-/** Whether bars break, split at their bolts, fold, or come out of what holds their foot. */
+/** Strength of bars: breaking, splitting at bolts, folding flat, and coming out of what holds their foot. */
 final class BarChecks {
-    /** Working share of a screw's ultimate withdrawal (Wood Handbook: a fifth is common practice). */
+    /**
+     * Divisor from a screw's ultimate withdrawal to its working load (Wood Handbook: a fifth is common practice).
+     */
     private static final double WORKING = 5;
     private static final double N_PER_MM2 = 1e6;
 
     private BarChecks() {
     }
 
-    /** Bars that are alike: of one name and station. */
+    /** Bars of one name at one station, asked together. */
     record Alike(List<Piece> bars) {
         Piece first() {
             return bars.getFirst();
@@ -164,7 +166,7 @@ final class BarChecks {
 
     // Folding flat.
 
-    /** A coupler with the two joints that carry it. */
+    /** A coupler of a four-bar linkage with the two joints that carry it. */
     record Coupled(Motion.Linked motion, int freedom, Joint low, Joint high, List<Piece> bars) {}
 
     private static List<Subject<Coupled>> coupled(Study study) {
@@ -184,7 +186,10 @@ final class BarChecks {
         return subjects;
     }
 
-    /** The stops keep the links well away from the angle at which their own lines meet and the ends break out. */
+    /**
+     * The stops must keep the links well away from the angle at which their lines meet: there the forces grow without
+     * limit and the ends break out.
+     */
     private static FunctionCheck<Coupled> fold() {
         return new FunctionCheck<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?",
                 Quantity.ANGLE,
@@ -319,12 +324,14 @@ final class BarChecks {
                 .map(f -> new Subject<>(f.id(), f.bar().name().toLowerCase(Locale.ROOT), f.station(), f)).toList();
     }
 
-    /** What gravity's moment there feels, and what moves the rig's top, at which it is pushed. */
+    /**
+     * True for freedoms that change gravity's moment at the foot, or the height of the rig's top, where it is pushed.
+     */
     private static boolean felt(Fastening f, Rig rig, int freedom) {
         return rig.lifts(freedom) || rig.feltAt(f.station(), freedom);
     }
 
-    /** Moment and push on a bar where it comes out of what holds it. */
+    /** Moment and push on a bar at the point where it comes out of what holds it. */
     private static double[] atFoot(Fastening f, Situation s) {
         Vec3 out = s.posed().place(f.bar()).point(new Vec3(f.to(), 0, 0));
         double lever = Math.max(0, s.pushHeight() - out.z() + s.rise(f.bar().body()));
@@ -332,7 +339,10 @@ final class BarChecks {
                 s.posed().massFrom(f.station()) * Gravity.STANDARD};
     }
 
-    /** Bending where the bar comes free, under gravity and the policy's push together, less a hole. */
+    /**
+     * Bending of a bar where it leaves its foot, under gravity and the policy's push together, on the section less a
+     * hole.
+     */
     private static FunctionCheck<Fastening> upright() {
         return new FunctionCheck<>(new About("upright", Topic.BREAKS, "Could the %s bend for good?", Quantity.STRESS,
                 Scope.EVERY_POSE, true, "the %s bends", "σ = (M + F·z) / S_net + N / A_net",
@@ -351,7 +361,7 @@ final class BarChecks {
                 }, Check.Certainty.PROVEN);
     }
 
-    /** What holds a bar's foot bears its couple and push. */
+    /** What holds a bar's foot must bear the couple and the push. */
     private static FunctionCheck<Fastening> foot() {
         return new FunctionCheck<>(new About("foot", Topic.BREAKS, "Is the foot of the %s held?", Quantity.STRESS,
                 Scope.EVERY_POSE, true, "the foot of the %s works loose",
@@ -376,7 +386,7 @@ final class BarChecks {
             case Fastening.Grip.Fitted _,Fastening.Grip.Bolted _ ->
                 throw new IllegalStateException("asked of feet that stand by themselves");
             case Fastening.Grip.Screws screws -> {
-                // In N/mm² of the thread's own area, so that both ways of holding are told in one unit.
+                // As a stress on the thread's own area, so that both ways of holding are told in one unit.
                 double area = screws.diameter() * screws.depth();
                 double pull = Math.max(0,
                         2 * foot[0] / (screws.screws() * screws.circle() / 2) - foot[2] / screws.screws());

@@ -15,9 +15,15 @@ import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
-/** Wheels, rollers and turntables, and heads that a rated torque holds: what they feel from all that hangs on them. */
+/**
+ * Wheels, rollers and turntables, and heads held by a rated torque: the load on each from everything that hangs on
+ * it.
+ */
 final class BearingChecks {
-    /** Force to roll a ball bearing along a tube over what presses it, its low end: common practice, no source. */
+    /**
+     * Rolling resistance of a ball bearing on a tube, as a share of the load on it; the low end. Common practice, no
+     * source.
+     */
     private static final double ROLLING = 0.002;
 
     private BearingChecks() {
@@ -29,8 +35,8 @@ final class BearingChecks {
     }
 
     /**
-     * Wheels on a stiff body share a force and a moment as springs of one stiffness do; each is asked by itself which way it is
-     * loaded, pressed or pulled.
+     * Wheels on a stiff body share a force and a moment like springs of equal stiffness. Each is asked by itself,
+     * pressed or pulled as it is loaded.
      */
     private static FunctionCheck<Joint> bearing() {
         return new FunctionCheck<>(new About("bearing", Topic.BREAKS, "Is the load on the %s borne?", Quantity.FORCE,
@@ -40,7 +46,7 @@ final class BearingChecks {
                 study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
     }
 
-    /** What of a load each roller of a joint bears. */
+    /** How each roller of a joint shares a load. */
     private static DMatrixRMaj share(Joint joint, Situation s) {
         List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
         Vec3[] at = new Vec3[rollers.size()];
@@ -53,7 +59,7 @@ final class BearingChecks {
         return share(at, normal);
     }
 
-    /** Force along its travel that its rollers' friction holds for certain at rest, N. */
+    /** Force along the travel that rolling friction holds for certain at rest, N. */
     static double rolling(Joint joint, Situation s) {
         double pressed = 0;
         for (double force : forces(share(joint, s), s.posed().onto(joint))) {
@@ -112,7 +118,10 @@ final class BearingChecks {
                                         ", and nothing holds them together: turn them the other way round")));
     }
 
-    /** (J·Jᵀ)⁺ times J: what each bears of a unit of the six. What they cannot bear, as along a track, others hold. */
+    /**
+     * (J·Jᵀ)⁺ times J: the share of each roller of a unit of the six force components. Components that they cannot
+     * bear, such as along a track, are left to others.
+     */
     private static DMatrixRMaj share(Vec3[] at, Vec3[] normal) {
         DMatrixRMaj j = new DMatrixRMaj(6, at.length);
         for (int i = 0; i < at.length; i++) {
@@ -136,7 +145,10 @@ final class BearingChecks {
         return forces.data;
     }
 
-    /** With the gear as it is the bar stays where it is let go, or nearly: what a hand can hold while the tilt is open. */
+    /**
+     * With the gear as it is, the bar stays where it is let go, or nearly: a hand can hold the rest while the tilt is
+     * open.
+     */
     private static FunctionCheck<Joint> poise() {
         return new FunctionCheck<>(
                 new About("poise", Topic.GIVES, "Is it balanced about the %s?", Quantity.TORQUE, Scope.SET_POSE,
@@ -155,13 +167,13 @@ final class BearingChecks {
                 }, Certainty.PROVEN);
     }
 
-    /** A pan about an upright axis has nothing to hold. */
+    /** A pan about an upright axis has no load to hold. */
     private static boolean lifts(Study study, Joint joint) {
         return joint.freedom() != null
                 && study.rig().lifts(study.assembly().freedoms().indexOf(joint.freedom()));
     }
 
-    /** A tilt that a rated torque holds: gravity's moment about its axis. */
+    /** A tilt held by a rated torque against gravity's moment about its axis. */
     private static FunctionCheck<Joint> torque() {
         return new FunctionCheck<>(
                 new About("torque", Topic.SLIPS, "[Does|Do] the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
@@ -176,7 +188,7 @@ final class BearingChecks {
                     return new Reading(asked, ((Hold.Rated) joint.hold()).torque(),
                             () -> s.show(Quantity.TORQUE, Math.abs(left)) + " left over, "
                                     + s.show(Quantity.MASS, s.posed().beyond(joint).mass()) + " hang on it")
-                            .saying(() -> joint.name().in("the %s [holds|hold] ")
+                            .saying(() -> joint.name().in("the %s [slips|slip]: [it holds|they hold] ")
                                     + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque()) + ", "
                                     + s.show(Quantity.TORQUE, Math.abs(left)) + " is left to hold and "
                                     + joint.name().with("it", "they") + " must hold " + slip + " times as much")

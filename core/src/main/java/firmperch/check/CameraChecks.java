@@ -21,9 +21,9 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
-/** How far the camera sinks and tilts, and what must be lifted. */
+/** How far the camera sinks, tilts and sways, and how heavy the pieces are to lift. */
 final class CameraChecks {
-    /** Of a finger letting go, N. */
+    /** Force of a finger letting go, N. */
     private static final double TOUCH = 5;
 
     private CameraChecks() {
@@ -36,7 +36,7 @@ final class CameraChecks {
 
     private static FunctionCheck<Void> whole(About about, BiFunction<Void, Situation, Reading> answer) {
         return new FunctionCheck<>(about, study -> {
-            // Told at what carries the camera out: the longest way from the place, two below the gear.
+            // Told at the station that carries the camera out, two below the gear.
             int stations = study.assembly().stations().size();
             return List.of(Subject.whole(study.assembly().stations().get(Math.max(0, stations - 3))));
         }, answer, Check.Certainty.SAMPLED);
@@ -60,7 +60,7 @@ final class CameraChecks {
                 }));
     }
 
-    /** How far the feet sink together, m: the drawing sinks with them. */
+    /** How far the feet sink together, m. Left out, because the room's own measure sinks with them. */
     private static double sink(Situation s) {
         double stiffness = 0;
         for (Contact contact : s.study().assembly().contacts()) {
@@ -72,7 +72,7 @@ final class CameraChecks {
         return stiffness > 0 ? s.weight() / stiffness : 0;
     }
 
-    /** Drop (m) and turn (rad) of the camera from the slack of all joints. */
+    /** Drop (m) and tilt (rad) of the camera from the slack of all joints. */
     private static double[] slack(Situation s) {
         double[] sum = s.unitLoads().slack();
         for (Joint joint : s.study().assembly().joints()) {
@@ -104,8 +104,8 @@ final class CameraChecks {
     }
 
     /**
-     * How far the touch of a hand moves the camera, where supports share or all of it hangs: a frame without braces gives sideways
-     * first, and so does a long chain of arms.
+     * How far a touch moves the camera. Asked where several supports share the load or the whole rig hangs: a frame
+     * without braces, or a long chain of arms, gives sideways first.
      */
     private static FunctionCheck<Void> sway() {
         return new FunctionCheck<>(new About("sway", Topic.GIVES, "Does it sway when it is touched?", Quantity.LENGTH,
@@ -129,7 +129,7 @@ final class CameraChecks {
                 .map(st -> List.of(Subject.whole(st))).orElse(List.of());
     }
 
-    /** The heaviest lot that one person has to lift: what comes off at a rest, or the rest before it is filled. */
+    /** The heaviest part that one person has to lift: what comes off at a joint, or the rest before it is filled. */
     private static FunctionCheck<Void> lift() {
         return new FunctionCheck<>(
                 new About("lift", Topic.HANDLING, "Can one person lift the heaviest piece?", Quantity.MASS,
@@ -150,7 +150,7 @@ final class CameraChecks {
                 }, Check.Certainty.PROVEN);
     }
 
-    /** What rests on a pin, lies on something or hangs in rails is carried by itself. */
+    /** Parts that rest on a pin, lie on something or hang in rails are lifted by themselves. */
     private static boolean liftedOff(Joint joint) {
         return joint.hold() instanceof Hold.Rests || joint.hold() instanceof Hold.Bearings
                 || joint.hold() instanceof Hold.Lies;
@@ -161,7 +161,7 @@ final class CameraChecks {
                 s.study().assembly().bodies().stream().filter(b -> b.parent() == null).toList());
         s.study().assembly().joints().stream().filter(CameraChecks::liftedOff)
                 .forEach(j -> roots.add(j.outer().body()));
-        // What hangs on a rope is hung on last.
+        // The weight on a rope is hung on last, by itself.
         s.study().assembly().ties().stream().filter(Tie.Rope.class::isInstance).forEach(r -> roots.add(r.to().body()));
         double[] sums = new double[roots.size()];
         for (int i = 0; i < s.study().assembly().pieces().size(); i++) {

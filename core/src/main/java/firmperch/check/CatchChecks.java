@@ -12,12 +12,12 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What is overhead is held a second time: by wires round rails, a king bolt, a tether. */
+/** Everything overhead must be caught a second time: by wires around rails, a king bolt, or a tether. */
 final class CatchChecks {
     private CatchChecks() {
     }
 
-    /** What something hangs on: bearings, or whatever a tether backs up. */
+    /** What the load hangs on: bearings, or whatever a tether backs up. */
     private sealed interface Hung {
         record OnBearings(Joint joint) implements Hung {}
 
@@ -35,7 +35,9 @@ final class CatchChecks {
                 .standingBy());
     }
 
-    /** What falls weighs the same however it is set; a tether's slack changes with what tips its hooks. */
+    /**
+     * The falling weight is the same in every pose; a tether's slack changes with what moves its hooks up or down.
+     */
     private static boolean felt(Hung hung, Rig rig, int freedom) {
         return hung instanceof Hung.OnTether(Tie.Tether tether) && rig.lifts(freedom)
                 && rig.moves(freedom, tether.to().body());

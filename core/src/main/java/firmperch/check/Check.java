@@ -5,38 +5,39 @@ import firmperch.study.Study;
 import java.util.List;
 
 /**
- * A question with a computed answer, asked of each of its subjects. To add one, write a class of it or a {@link FunctionCheck}
- * and add it to a group's list or to {@link Checks#ALL}; it speaks of joints, bars, contacts and pieces, never of a part.
+ * A question with a computed answer, asked of each of its subjects. To add one, add a {@link FunctionCheck} to the
+ * list of the group it belongs to, or to {@link Checks#ALL}. A check speaks of joints, bars, contacts and pieces,
+ * never of a particular part, so that it works for kinds that are not written yet.
  */
 public interface Check<T> {
-    /** What does not change about it. */
+    /** The fixed facts of this check. */
     About about();
 
-    /** What of a rig it is asked of; none if there is nothing of the kind. */
+    /** The subjects in a rig; none if the rig has nothing of the kind. */
     List<Subject<T>> subjects(Study study);
 
     /** The answer for one subject in one pose. */
     Reading at(Subject<T> subject, Situation situation);
 
-    /** How sure what it says between two poses can be made. */
+    /** How certain its answer can be made between sampled poses. */
     default Certainty certainty() {
         return Certainty.SAMPLED;
     }
 
     /**
-     * Whether a freedom can make any difference to the answer; false only where that follows from what the check reads. A
-     * proof leaves out no other.
+     * Whether a freedom can affect the answer. May be false only where that follows from what the check reads,
+     * because a proof then leaves that freedom out.
      */
     default boolean feels(Subject<T> subject, Study study, int freedom) {
         return true;
     }
 
-    /** True if of many subjects that hold only the weakest is told. */
+    /** True if, among many subjects that hold, only the weakest is told. */
     default boolean together() {
         return false;
     }
 
-    /** True if what it asks about bears nothing until something else has let go. */
+    /** True if the subject carries nothing until something else has failed. */
     default boolean standby() {
         return false;
     }
@@ -46,11 +47,14 @@ public interface Check<T> {
         return false;
     }
 
-    /** Where a bound on what lies between poses comes from. */
+    /** How what lies between sampled poses is bounded. */
     enum Certainty {
-        /** From lengths and masses: {@link Situation#loosened} makes every figure that it reads the worst of a cell. */
+        /**
+         * Bounded from lengths and masses: {@link Situation#loosened} turns every figure that the check reads into
+         * the worst of a cell.
+         */
         PROVEN,
-        /** From the steepest change seen between samples. */
+        /** Only sampled, and told so. */
         SAMPLED
     }
 }

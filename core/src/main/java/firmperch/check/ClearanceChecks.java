@@ -20,9 +20,9 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
-/** Whether pieces keep clear of the room, the bench and each other, and leave the way open. */
+/** Clearance of the pieces from the room, the bench and each other, and the width of the walkway. */
 final class ClearanceChecks {
-    /** Pieces that move past each other keep this far apart, m: our own judgement. */
+    /** Clearance between pieces that move past each other, m: our own judgement. */
     private static final double PASSING = 0.002;
     private static final double FLOOR_GAP = 0.005;
     private static final String HULLS = "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)";
@@ -30,7 +30,10 @@ final class ClearanceChecks {
     private ClearanceChecks() {
     }
 
-    /** What the rig is set to run into is the hand's to avoid, and asked as it is set; what its stops must prevent, always. */
+    /**
+     * Surfaces that the user can steer clear of are asked in the set pose; those that the rig's stops must keep it
+     * from, in every pose.
+     */
     private static FunctionCheck<Void> clear(String id, Scope scope, String question, String weakness, String formula,
             Function<Situation, Reading> answer) {
         return FunctionCheck.whole(new About(id, Topic.HITS, question, Quantity.LENGTH, scope, false, weakness, formula,
@@ -43,7 +46,9 @@ final class ClearanceChecks {
                 self());
     }
 
-    /** Bodies that may run into a surface: not those that stand on it or are fixed to it, nor what runs along these. */
+    /**
+     * Bodies that may run into a surface: not those that stand on it or are fixed to it, nor what runs along these.
+     */
     private static Predicate<Body> apart(Situation s, Surface surface) {
         Set<Body> fixed = s.study().fixedTo(surface);
         return body -> {
@@ -83,7 +88,7 @@ final class ClearanceChecks {
                     Predicate<Body> apart = apart(s, Surface.WALL);
                     double least = Math.min(-s.clearance().furthest(Vec3.X.negated(), apart),
                             room.depth() - s.clearance().furthest(Vec3.X, apart));
-                    // A wall may be touched by what is swung there; it may not be in the way.
+                    // What is swung against a wall may touch it, but not pass into it.
                     return reading(s, PASSING, least, "to a wall");
                 });
     }
@@ -107,7 +112,7 @@ final class ClearanceChecks {
                 });
     }
 
-    /** What moves, in words; what is called the same is numbered from the base on. */
+    /** The freedoms of a group in words; those of one name are numbered from the base up. */
     private static String moving(Study study, List<Freedom> freedoms) {
         return freedoms.stream().map(f -> {
             List<Freedom> same = study.assembly().freedoms().stream().filter(o -> o.label().equals(f.label())).toList();
@@ -115,7 +120,7 @@ final class ClearanceChecks {
         }).collect(Collectors.joining(", "));
     }
 
-    /** Of all pieces that the same joints move against each other. */
+    /** Distance between all pieces that the same freedoms move against each other. */
     private static FunctionCheck<CollisionGroup> self() {
         return new FunctionCheck<>(new About("clear.self", Topic.HITS, "Does it clear itself (%s)?", Quantity.LENGTH,
                 Scope.EVERY_POSE, false, "it hits itself", "least distance of pieces that move against each other",
@@ -128,7 +133,7 @@ final class ClearanceChecks {
                 Check.Certainty.PROVEN).feeling(CollisionGroup::feels).toldTogether();
     }
 
-    /** What stands on the floor, wheels turned at their widest, leaves the walkway along the wall open. */
+    /** What stands on the floor, with its wheels turned to their widest, leaves the walkway along the wall open. */
     private static FunctionCheck<Void> walkway() {
         return FunctionCheck.whole(new About("place.walkway", Topic.WAY, "Does the walkway stay open?", Quantity.LENGTH,
                 Scope.SET_POSE, false, "the walkway closes", "wall to the nearest of base and wheels",

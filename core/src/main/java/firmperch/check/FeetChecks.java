@@ -11,7 +11,7 @@ import firmperch.units.Quantity;
 import java.util.List;
 import java.util.function.Function;
 
-/** What the feet carry: the busiest of them in each pose. */
+/** Load on the feet: the busiest foot in each pose. */
 final class FeetChecks {
     private FeetChecks() {
     }

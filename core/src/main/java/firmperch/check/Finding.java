@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * A check's answer for one of its subjects.
+ * The answer of a check for one subject.
  *
  * @param reading in the pose that counts
  * @param pose that pose: the worst one, or the one that is set
@@ -17,7 +17,7 @@ import java.util.Locale;
  */
 public record Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, Search search,
         List<Cure> cures, boolean sought) {
-    /** Said where cures were sought and none was found. */
+    /** Shown when cures were sought and none was found. */
     public static final String NONE_FOUND = "No value that may be changed, one or two together, betters this: it takes another part, "
             + "another kind or another place.";
 
@@ -27,7 +27,7 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
     }
 
     /**
-     * How sure the worst pose is.
+     * How certain the worst pose is.
      *
      * @param poses how many were looked at
      * @param bound share by which a pose in between can be worse at most
@@ -69,12 +69,12 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
         return reading.margin();
     }
 
-    /** The margin as shown: "×1.2", "×9+" where there is plenty. */
+    /** The margin as shown: "×1.2", or "×9+" where there is plenty. */
     public String marginText() {
         return marginText(margin());
     }
 
-    /** A margin as shown; never rounded up over 1 where it is short. */
+    /** Formats a margin. A margin below 1 is never rounded up to 1. */
     public static String marginText(double margin) {
         if (margin >= 9.95) {
             return "×9+";
@@ -84,7 +84,7 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
         return String.format(Locale.ROOT, fine ? "×%.2f" : "×%.1f", shown);
     }
 
-    /** A margin beside another, with digits enough that the two are not alike: "1.03 → 1.18". */
+    /** Two margins with enough digits to tell them apart: "1.03 → 1.18". */
     public static String change(double before, double after) {
         if (Math.min(before, after) >= 9.95) {
             return "×9+";
@@ -94,7 +94,7 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
         return from + " → " + to;
     }
 
-    /** How sure the worst pose is, in words; empty for what does not depend on the pose. */
+    /** How certain the worst pose is, in words; empty if the answer does not depend on the pose. */
     public String sureness() {
         if (search == null) {
             return "";

@@ -22,7 +22,7 @@ import java.util.stream.Stream;
  */
 record FunctionCheck<T>(About about, Function<Study, List<Subject<T>>> found, BiFunction<T, Situation, Reading> answer,
         Certainty certainty, Feels<T> rule, Set<Trait> traits) implements Check<T> {
-    /** What a check says of itself beside its answer. */
+    /** Yes-or-no facts of a check beside its answer. */
     private enum Trait {
         TOGETHER, STANDBY, BALANCES
     }
@@ -52,22 +52,22 @@ record FunctionCheck<T>(About about, Function<Study, List<Subject<T>>> found, Bi
                 (none, situation) -> answer.apply(situation), certainty);
     }
 
-    /** The same check, known to feel no other freedoms than the rule says. */
+    /** A copy that feels only the freedoms the rule allows. */
     FunctionCheck<T> feeling(Feels<T> known) {
         return new FunctionCheck<>(about, found, answer, certainty, known, traits);
     }
 
-    /** The same check, of whose subjects that hold only the weakest is told. */
+    /** A copy of whose subjects that hold only the weakest is told. */
     FunctionCheck<T> toldTogether() {
         return with(Trait.TOGETHER);
     }
 
-    /** The same check, about what bears nothing until something else has let go. */
+    /** A copy marked as carrying nothing until something else has failed. */
     FunctionCheck<T> standingBy() {
         return with(Trait.STANDBY);
     }
 
-    /** The same check, about how one weight balances another. */
+    /** A copy marked as being about balance. */
     FunctionCheck<T> balancing() {
         return with(Trait.BALANCES);
     }

@@ -17,12 +17,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 
-/** Whether joints hold: friction, closures, rated torques, pins, and what rocks in its clearance. */
+/** Whether joints hold: friction, closures, rated torques, pins, and rocking in the clearance. */
 final class JointChecks {
     private JointChecks() {
     }
 
-    /** Friction joints that one freedom turns together. */
+    /** The friction joints that one freedom turns together. */
     record FrictionSet(int freedom, List<Joint> joints, Noun name) {}
 
     /** All of them. */
@@ -70,8 +70,8 @@ final class JointChecks {
                             + s.show(Quantity.FORCE,
                                     Math.min(one.clamp(Hold.Friction.NUT_FACTOR_HIGH), one.clampLimit()))
                             + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds))
-                            .saying(() -> set.name.in("the %s [holds|hold] ") + s.show(Quantity.TORQUE, holds)
-                                    + ", the load on " + set.name.with("it", "them") + " is "
+                            .saying(() -> set.name.in("the %s [slips|slip]: [it holds|they hold] ")
+                                    + s.show(Quantity.TORQUE, holds) + ", the load is "
                                     + s.show(Quantity.TORQUE, asked / slip) + " and " + set.name.with("it", "they")
                                     + " must hold " + slip + " times as much")
                             .with(slip);
@@ -84,7 +84,7 @@ final class JointChecks {
                 .toList();
     }
 
-    /** What slides is held by its clamp against gravity. */
+    /** A clamp holds what slides against gravity. */
     private static FunctionCheck<FrictionSet> clamped() {
         return new FunctionCheck<>(new About("clamp", Topic.SLIPS, "Does the clamp hold (%s)?", Quantity.FORCE,
                 Scope.EVERY_POSE,
@@ -102,13 +102,13 @@ final class JointChecks {
                 }, Check.Certainty.PROVEN);
     }
 
-    /** One closure may hold two joints, as jaws do: it is asked once. */
+    /** One closure may tighten two joints, as with jaws: it is asked once. */
     private static List<Subject<FrictionSet>> closures(Study study) {
         Set<Hold> known = Collections.newSetFromMap(new IdentityHashMap<>());
         return frictionSets(study).stream().filter(set -> known.add(set.thing().joints.getFirst().hold())).toList();
     }
 
-    /** A hand's torque does not stretch the bolt or crush the wood under its washer. */
+    /** The torque of a hand must not stretch the bolt or crush the wood under its washer. */
     private static FunctionCheck<FrictionSet> closure() {
         return new FunctionCheck<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how it is tightened (%s)?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
@@ -133,7 +133,7 @@ final class JointChecks {
                 .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList();
     }
 
-    /** A rated head holds what hangs on it whichever way it is turned. */
+    /** A rated head holds the load in whatever direction it is turned. */
     private static FunctionCheck<Joint> rated() {
         return new FunctionCheck<>(new About("rated", Topic.SLIPS, "Does the head hold the camera?", Quantity.TORQUE,
                 Scope.NO_POSE, true, "the head gives", "M = m · g · lever, times the slip factor",
@@ -152,7 +152,7 @@ final class JointChecks {
                 }, Check.Certainty.PROVEN);
     }
 
-    /** A pin in double shear, and the walls it goes through in bearing. */
+    /** A pin in double shear, and the walls that it passes through in bearing. */
     private static FunctionCheck<Joint> pin() {
         return new FunctionCheck<>(
                 new About("pin", Topic.BREAKS, "[Does|Do] the %s carry what rests on [it|them]?", Quantity.FORCE,
@@ -170,7 +170,7 @@ final class JointChecks {
                 }, Check.Certainty.PROVEN);
     }
 
-    /** How far what slides or rests can rock within its clearance. */
+    /** How far a sliding or resting part can rock within its clearance. */
     private static FunctionCheck<Joint> rock() {
         return new FunctionCheck<>(
                 new About("rock", Topic.GIVES, "[Does|Do] the %s rock in [its|their] clearance?", Quantity.ANGLE,

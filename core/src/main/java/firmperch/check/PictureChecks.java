@@ -9,7 +9,7 @@ import firmperch.units.Quantity;
 import java.util.List;
 import java.util.function.Function;
 
-/** What is asked of the picture: one answer for the whole rig, told at the camera. */
+/** Checks of the picture: one answer for the whole rig, told at the camera. */
 final class PictureChecks {
     private PictureChecks() {
     }
@@ -30,7 +30,10 @@ final class PictureChecks {
         return List.of(picture(), focus(), hands(), ceiling(), scale(), centre());
     }
 
-    /** The wanted rectangle lies wholly in the picture from where the camera is: off the middle it must see as much more. */
+    /**
+     * The wanted rectangle must lie wholly in the picture from where the camera is. A camera off the middle must see
+     * that much more.
+     */
     private static FunctionCheck<Void> picture() {
         return picture(about("shot.picture", Topic.PICTURE, "Is the whole rectangle in the picture?", Quantity.LENGTH,
                 Scope.SET_POSE, "the picture is too small", "seen ≥ wanted + 2·off, seen = s/m, m + 1/m = D/f − 2",
@@ -40,7 +43,7 @@ final class PictureChecks {
                     double distance = Math.max(0, s.sensorDistance());
                     double wide = distance <= 0 ? 0 : framing.widthAt(distance);
                     double deep = distance <= 0 ? 0 : framing.depthAt(distance);
-                    // Along the picture's own sides.
+                    // The offset along the sides of the picture.
                     Vec3 off = s.offCentre().turned(-s.cameraHeading());
                     double alongWide = 2 * Math.abs(w.alongArm() ? off.x() : off.y());
                     double alongDeep = 2 * Math.abs(w.alongArm() ? off.y() : off.x());
@@ -87,7 +90,7 @@ final class PictureChecks {
                 });
     }
 
-    /** The height that this lens needs over the work, with all that stands above the sensor, is under the ceiling. */
+    /** The height that this lens needs over the work, with everything above the sensor, fits under the ceiling. */
     private static FunctionCheck<Void> ceiling() {
         return picture(about("shot.ceiling", Topic.PICTURE, "Is the camera's height under the ceiling?",
                 Quantity.LENGTH, Scope.SET_POSE, "the camera would have to be above the ceiling",

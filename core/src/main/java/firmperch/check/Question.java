@@ -4,9 +4,9 @@ import firmperch.body.Station;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 
-/** A check asked of one of its subjects. */
+/** A check asked of one subject. */
 public record Question<T>(Check<T> check, Subject<T> subject) {
-    /** In files: "friction@arm.lift", or the check's id alone for the whole rig. */
+    /** The id used in files: "friction@arm.lift", or the check's id alone for the whole rig. */
     public String id() {
         return about().id() + (subject.id().isEmpty() ? "" : "@" + subject.id());
     }
@@ -15,7 +15,7 @@ public record Question<T>(Check<T> check, Subject<T> subject) {
         return check.about();
     }
 
-    /** Where on the load path it belongs; null for the place. */
+    /** The station on the load path; null for the place. */
     public Station station() {
         return subject.station();
     }
@@ -30,7 +30,7 @@ public record Question<T>(Check<T> check, Subject<T> subject) {
         return subject.name().in(about().weakness());
     }
 
-    /** Whether a freedom can make any difference to the answer. */
+    /** Whether a freedom can affect the answer. */
     public boolean feels(Study study, int freedom) {
         return check.feels(subject, study, freedom);
     }

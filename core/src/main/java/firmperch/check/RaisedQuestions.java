@@ -4,7 +4,7 @@ import firmperch.study.Study;
 import java.util.List;
 import java.util.Optional;
 
-/** Every question that a rig raises: each check asked of each of its subjects. */
+/** All questions of a rig: each check asked of each of its subjects. */
 public final class RaisedQuestions {
     private static final Study.Derived<List<Question<?>>> ALL = new Study.Derived<>(study -> Checks.ALL.stream()
             .<Question<?>>flatMap(check -> asked(check, study).stream()).toList());
@@ -16,7 +16,7 @@ public final class RaisedQuestions {
         return check.subjects(study).stream().map(subject -> new Question<>(check, subject)).toList();
     }
 
-    /** All that a rig raises, in the checks' order; worked out once an edit. */
+    /** All questions in the checks' order. Worked out once an edit. */
     public static List<Question<?>> of(Study study) {
         return study.get(ALL);
     }
@@ -26,7 +26,7 @@ public final class RaisedQuestions {
         return of(study).stream().filter(q -> q.id().equals(id)).findFirst();
     }
 
-    /** The same question asked of another rig, if that raises it; without asking it all the others. */
+    /** The same question for another rig, if it raises it; finds it without working out all the others. */
     public static Optional<? extends Question<?>> same(Question<?> question, Study study) {
         return asked(question.check(), study).stream().filter(q -> q.id().equals(question.id())).findFirst();
     }

@@ -6,7 +6,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 
 /**
- * A check in one pose.
+ * The answer of a check in one pose.
  *
  * @param asked what is asked, SI
  * @param available what the part can take, SI
@@ -16,7 +16,7 @@ import java.util.function.Supplier;
  */
 public record Reading(double asked, double available, Supplier<String> numbers, Supplier<String> said,
         double safety) {
-    /** Available over asked above which more makes no difference. */
+    /** Margins above this are not told apart. */
     public static final double PLENTY = 50;
 
     public Reading {
@@ -29,23 +29,23 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         this(asked, available, numbers, null, 1);
     }
 
-    /** A reading taken from the loaded frame; nothing available where the rig does not stand in this pose. */
+    /** A reading from the loaded frame. Available is 0 where the rig does not stand in this pose. */
     static Reading loaded(Situation situation, double asked, Function<FrameSolution, Reading> reading) {
         return situation.frame().map(reading)
                 .orElseGet(() -> new Reading(asked, 0, () -> "the perch does not stand in this pose"));
     }
 
-    /** The same with words for where it is short. */
+    /** A copy with words for where it is short. */
     public Reading saying(Supplier<String> words) {
         return new Reading(asked, available, numbers, words, safety);
     }
 
-    /** The same, that many times the bare load being asked. */
+    /** A copy that says how many times the bare load is asked. */
     public Reading with(double factor) {
         return new Reading(asked, available, numbers, said, factor);
     }
 
-    /** Available over asked: from 0, where nothing is left at all, to {@link #PLENTY}. Under 1 it is short. */
+    /** Available over asked, from 0 to {@link #PLENTY}. Below 1 it is short. */
     public double margin() {
         if (asked <= 0) {
             return PLENTY;
@@ -53,14 +53,17 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         return Math.clamp(available / asked, 0, PLENTY);
     }
 
-    /** The same without an end: what a change still betters where there is plenty; infinite where nothing is asked. */
+    /**
+     * The margin without an upper limit, so that a search still sees improvement where there is plenty; infinite if
+     * nothing is asked.
+     */
     public double ratio() {
         return asked <= 0 ? Double.POSITIVE_INFINITY : available / asked;
     }
 
     /**
-     * What a search for the worst pose makes as large as it gets: asked over available up to {@link #PLENTY}, and from there on as
-     * much more as there is less, so that what runs into something by much is told from what touches it.
+     * The figure that a search for the worst pose maximises: asked over available, up to {@link #PLENTY}. Beyond, it
+     * grows with the shortage, so that a deep collision counts as worse than a touch.
      */
     public double used() {
         if (asked <= 0) {
@@ -69,10 +72,10 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         return asked < PLENTY * available ? asked / available : PLENTY + PLENTY * (1 / PLENTY - available / asked);
     }
 
-    /** How this margin is called. */
+    /** The verdict for this margin. */
     public Verdict verdict(boolean reserve, double near) {
         double margin = margin();
-        // A share of a millionth is rounding, not shortage.
+        // A millionth is rounding, not shortage.
         if (margin < 1 - 1e-6) {
             return Verdict.GIVES;
         }

@@ -21,19 +21,22 @@ import java.util.Set;
 import java.util.function.Function;
 
 /**
- * Whether it stands, and how firmly: rigid statics over the support polygon, the floor sloping in its worst direction. Asked
- * of every rig that stands on feet.
+ * Whether the rig stands, and how firmly: rigid statics over the support polygon, with the floor sloping in the worst
+ * direction. Asked of every rig that stands on feet.
  */
 final class StandingChecks {
     private StandingChecks() {
     }
 
-    /** What is lower than that above the floor is stepped on, m: our own judgement. */
+    /** Anything lower than this above the floor may be stepped on, m: our own judgement. */
     private static final double STEP = 0.5;
-    /** A foot stands at least so far from a bench's edge, m: our own judgement. */
+    /** Least distance of a foot from the edge of a bench, m: our own judgement. */
     private static final double EDGE = 0.01;
 
-    /** Which rigs are asked: all that stand, those with a base to step on, those on a bench, those whose casters have brakes. */
+    /**
+     * Which rigs a check is asked of: all that stand, those with a base to step on, those on a bench, those with
+     * brakes on their casters.
+     */
     private enum Raised {
         STANDS, STEPPED_ON, ON_BENCH, BRAKED
     }
@@ -70,7 +73,7 @@ final class StandingChecks {
         return List.of(stands(), lean(), push(), slope(), person(), rolling(), onBench());
     }
 
-    /** The centre of mass stays inside the support in every pose, with what this floor does. */
+    /** In every pose the centre of mass stays inside the support, with this floor's slope. */
     private static FunctionCheck<Void> stands() {
         return check("tip.stands", Topic.FALLS, "Does it stand?", Quantity.LENGTH, "it falls over",
                 "d·cos σ − h·sin σ > 0",
@@ -117,7 +120,7 @@ final class StandingChecks {
                 });
     }
 
-    /** Direction by direction: toward the arm, sideways, back. */
+    /** The push direction by direction: toward the arm, sideways, back. */
     private static String directions(Situation s, Tipping t, double height) {
         Vec3 toward = s.posed().mount();
         double forward = Math.atan2(toward.y(), toward.x());
@@ -157,7 +160,7 @@ final class StandingChecks {
                 });
     }
 
-    /** Corners of whatever one can step on: flat pieces of the first body low above the floor. */
+    /** Corners that a person can step on: flat pieces of the first body, low above the floor. */
     static List<Vec3> corners(Situation s) {
         List<Vec3> corners = new ArrayList<>();
         Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
@@ -198,7 +201,7 @@ final class StandingChecks {
                 });
     }
 
-    /** With its brakes off, swivels wherever they turn. */
+    /** With the brakes off, the swivels may point anywhere. */
     private static FunctionCheck<Void> rolling() {
         return standing(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",

@@ -4,7 +4,7 @@ import firmperch.body.Noun;
 import firmperch.body.Station;
 
 /**
- * What a check is asked of.
+ * The thing that a check is asked of.
  *
  * @param id within its check: "arm.lift"; empty for the whole rig
  * @param name in the user's words
@@ -16,7 +16,7 @@ public record Subject<T>(String id, Noun name, Station station, T thing) {
         return new Subject<>("", "it", station, null);
     }
 
-    /** One thing, of one name. */
+    /** A subject of one thing, named in the singular. */
     public Subject(String id, String name, Station station, T thing) {
         this(id, Noun.one(name), station, thing);
     }

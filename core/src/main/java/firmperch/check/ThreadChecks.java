@@ -18,12 +18,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Pipes under their threads: what is left there bends and pulls first. */
+/** Threaded pipe ends: the section left under the thread bends and pulls apart first. */
 final class ThreadChecks {
     private ThreadChecks() {
     }
 
-    /** The threads of a station. */
+    /** The threads of one station. */
     private record Threads(List<Joint> joints) {}
 
     /** All of them. */

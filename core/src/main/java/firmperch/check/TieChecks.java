@@ -11,7 +11,7 @@ import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.List;
 
-/** Springs, ropes and cords: each as far as it may be pulled. */
+/** Springs, ropes and cords: each may be pulled only so far. */
 final class TieChecks {
     private TieChecks() {
     }
@@ -51,19 +51,19 @@ final class TieChecks {
         return each(study, Tie.Rope.class).stream().filter(r -> r.thing().balance() != null).toList();
     }
 
-    /** The freedom that pays a rope out: what hangs on its end moves by it. */
+    /** The freedom that pays a rope out and so moves the weight on its end. */
     private static int freedom(Tie.Rope rope, Situation s) {
         return s.study().assembly().freedoms().indexOf(rope.to().body().motion().freedom());
     }
 
-    /** What moves and what hangs against it weigh the same, but for what can be trimmed. */
+    /** What moves and the weight against it balance, but for what can be trimmed. */
     private static FunctionCheck<Tie.Rope> balance() {
         return new FunctionCheck<>(new About("balance", Topic.GIVES, "Does the weight on the %s balance what moves?",
                 Quantity.MASS,
                 Scope.NO_POSE, false, "the weight on the %s does not balance what moves", "|∂V/∂q| / g ≤ trim",
                 "virtual work: at 1:1 the weight equals the whole moving mass (13.0 kg wants 13.0 kg; common practice, no source)"),
                 TieChecks::balanced, (rope, s) -> {
-                    // The gear as it is: what is spare is trimmed for when it is there.
+                    // With the gear as it is: the spare is trimmed for when it is there.
                     Situation bare = s.study().carrying(0).in(s.posed().pose());
                     double left = bare.posed().potentialSlope(freedom(rope, s)) / Gravity.STANDARD;
                     double hangs = hanging(rope, bare);
@@ -80,7 +80,7 @@ final class TieChecks {
                 }, Certainty.PROVEN);
     }
 
-    /** Least that the bearings which a freedom runs on hold by their friction, N. */
+    /** Least friction of the bearings that a freedom runs on, N. */
     private static double rolling(int freedom, Situation s) {
         Freedom travel = s.study().assembly().freedoms().get(freedom);
         return s.study().assembly().joints().stream()
@@ -92,7 +92,10 @@ final class TieChecks {
         return s.posed().ties().pull(rope) / Gravity.STANDARD;
     }
 
-    /** Everything is taken off the camera at the bottom with the brake open: the weight falls all the way into its buffer. */
+    /**
+     * Everything is taken off the camera at the bottom with the brake open: the weight falls all the way into its
+     * buffer.
+     */
     private static FunctionCheck<Tie.Rope> runaway() {
         return new FunctionCheck<>(
                 new About("runaway", Topic.BREAKS, "Does the buffer catch a runaway of the %s?", Quantity.LENGTH,

@@ -1,6 +1,6 @@
 package firmperch.check;
 
-/** What a check is about, the worst that can happen first. */
+/** What a check is about, ordered by the worst that can happen. */
 public enum Topic {
     /** It falls over in a pose that it can take. */
     FALLS,

@@ -1,6 +1,6 @@
 package firmperch.check;
 
-/** How a thing stands: firmly, just about, or not. */
+/** The verdict on a thing: it holds, it is near its limit, or it gives. */
 public enum Verdict {
     HOLDS("holds"), NEAR("near"), GIVES("gives");
 

@@ -1,2 +1,2 @@
-/** One class a check: what is asked of a part, what it can take, by which formula, and what would cure it. */
+/** What is asked of a rig, of what of it, and what it can take: one method a check, in groups by what they are asked of. */
 package firmperch.check;

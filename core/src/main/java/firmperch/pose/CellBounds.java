@@ -8,12 +8,16 @@ import firmperch.body.Vec3;
 import firmperch.units.Gravity;
 
 /**
- * How far things can be from where they are in the middle of a cell of poses, derived from lengths and masses alone
- * ({@link MotionBounds}).
+ * Bounds on how far things can move within a cell of poses, measured from the middle of the cell. They follow from
+ * lengths and masses alone ({@link MotionBounds}), so they hold for certain.
  *
- * <p>Along a direction n the centre of mass moves by at most Σ|n·∂c/∂q_f|·w_f + ½·ΣΣ B_fg·w_f·w_g, with B_fg the bound on its second
- * derivative (Taylor, with the remainder's bound). A freedom that turns something at a rate that changes, as an unequal
- * four-bar's does, counts with its greatest speed instead. Steps have no width.
+ * <p>The idea is Taylor's theorem with a bounded remainder: along a direction n the centre of mass moves by at most
+ * Σ|n·∂c/∂q_f|·w_f + ½·ΣΣ B_fg·w_f·w_g, where w_f is half the width of the cell along freedom f (rad or m) and B_fg
+ * bounds the second derivative. The first sum is exact in the middle; the second covers what changes on the way.
+ *
+ * <p>Degenerate cases: steps have no width, as each setting gets cells of its own. Where a mechanism turns something
+ * at a changing rate, as an unequal four-bar does, second derivatives are not bounded; then the greatest speed is
+ * used instead, and where even that is not known the bound is infinite.
  */
 public final class CellBounds {
     private final Posed posed;
@@ -50,7 +54,7 @@ public final class CellBounds {
         return new CellBounds(posed, widths.clone());
     }
 
-    /** How far the centre of mass can move along a direction of length 1, m. */
+    /** How far the centre of mass can move along a unit direction, m. */
     public double centreAlong(Vec3 n) {
         double sum = rest;
         for (int f = 0; f < widths.length; f++) {
@@ -64,12 +68,12 @@ public final class CellBounds {
         return sum;
     }
 
-    /** How much nearer a piece can come to another than it is, going by how fast they move against each other, m. */
+    /** How much nearer two pieces can come, m, judged by their greatest speed against each other. */
     public double nearer(RelativeMotionBounds pair) {
         return pair.moves(widths);
     }
 
-    /** A distance that they keep in the whole cell, m: at least {@link #nearer} less than it is in its middle. */
+    /** A distance that they keep in the whole cell, m: at least {@link #nearer} less than in the middle. */
     public double keeps(RelativeMotionBounds pair, Piece one, Piece other, Vec3 n) {
         return pair.keeps(posed, one, other, n, widths);
     }
@@ -92,12 +96,15 @@ public final class CellBounds {
         return sum;
     }
 
-    /** How much a freedom's width loosens, for choosing along which to halve a cell. */
+    /** How much a freedom's width adds to the bounds; used to choose the one to halve a cell along. */
     public double weight(int freedom) {
         return rates.massSpeed(freedom) * widths[freedom];
     }
 
-    /** How much gravity's and the springs' moment about a freedom can change, N·m or N; infinite where it is not derived. */
+    /**
+     * How much the moment of gravity and springs about a freedom can change, N·m or N; infinite if no bound is
+     * derived.
+     */
     public double slope(int freedom) {
         double sum = 0;
         for (int g = 0; g < widths.length; g++) {
@@ -128,7 +135,7 @@ public final class CellBounds {
         return spring.rate() * df * dg + (pull > 0 ? pull * bend : 0);
     }
 
-    /** How much longer a tie can become, m. */
+    /** How much longer a tie can get, m. */
     public double lengthens(Tie tie) {
         double sum = 0;
         for (int i = 0; i < tie.path().size(); i++) {
@@ -138,7 +145,7 @@ public final class CellBounds {
         return sum;
     }
 
-    /** How much the lever of all that a station carries about its seat can change, m. */
+    /** How much the lever of a station's load about its seat can change, m. */
     public double lever(Station station) {
         double sum = 0;
         int low = posed.rig().indexOf(station);

@@ -6,24 +6,25 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * How fast and how unevenly a point of a body moves at most, against one of the bodies that carry it or against the place: each
- * motion of the chain turns it by the distance that has grown from there up ({@link MotionBounds} for the bounds).
+ * Greatest speed and greatest change of speed of a point of a body, seen from a body that carries it or from the
+ * place. Walks up the chain of motions: each turns the point by the distance accumulated above it ({@link
+ * MotionBounds} for the formulas).
  */
 final class ChainBounds {
-    /** No body: against the place. */
+    /** Stands for the place instead of a body. */
     static final int PLACE = -1;
 
-    /** How fast the point moves with each freedom, m for each unit. */
+    /** Greatest speed of the point for each freedom, m per unit. */
     final double[] speed;
-    /** How fast the body turns with each, rad for each unit. */
+    /** Greatest turning rate of the body for each freedom, rad per unit. */
     final double[] turn;
-    /** How fast the point's speed changes, m for each unit of both; infinite where it is not derived. */
+    /** Greatest change of the point's speed, m per unit of both freedoms; infinite if no bound is derived. */
     final double[][] bend;
-    /** How far the point can be from the origin of what carries it, m. */
+    /** Greatest distance of the point from the origin of what carries it, m. */
     final double distance;
 
     /**
-     * From a body down.
+     * Follows the chain from a body down.
      *
      * @param common number of the body that it is seen from, or {@link #PLACE}
      * @param extent how far the point is from the body's origin at most, m

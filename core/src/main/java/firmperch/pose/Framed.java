@@ -9,14 +9,15 @@ import firmperch.frame.FrameModel;
 import java.util.List;
 
 /**
- * The space frame of a posed rig, and what its members and nodes stand for.
+ * The space frame of a posed rig, with the meaning of its members and nodes.
  *
  * @param bars the piece that each member is of, in the members' order
  * @param ends where joints take hold of members
  * @param camera node from which the camera hangs
  * @param cameraOffset from that node to the camera's mounting face, m
  * @param gear what hangs on the camera's screw, of the model's masses
- * @param feet the contact that each support is of, in the supports' order; those that a joint has lifted are not among them
+ * @param feet the contact that each support is of, in the supports' order; those that a joint has lifted are not
+ * among them
  * @param held where fastenings hold members
  */
 public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int camera, Vec3 cameraOffset,

@@ -12,13 +12,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * How fast and how unevenly a rig's freedoms move its bodies at most, in whatever pose: derived from the lengths alone, once
- * an edit.
+ * Greatest speeds, and greatest changes of speed, with which a rig's freedoms can move its bodies in any pose.
+ * Derived from lengths alone, once an edit.
  *
- * <p>A body i moved by a freedom turns by at most ω_i and shifts its origin by at most v_i for each unit of it
- * ({@link Motion#most}). A point at most r from that origin moves by at most v_i + ω_i·r. Second derivatives: of the motion
- * itself ω_i²·r and what its origin's own path bends; of two motions, i below j, ∂²p/∂q_i∂q_j = ω_i × ∂p/∂q_j. Where a
- * freedom moves several bodies of a chain, all of it adds up.
+ * <p>A body i moved by a freedom turns by at most ω_i and shifts its origin by at most v_i for each unit ({@link
+ * Motion#most}). A point at most r from that origin moves by at most v_i + ω_i·r. Second derivatives: ω_i²·r for the
+ * motion itself plus the curvature of its origin's path; for two motions, i below j, ∂²p/∂q_i∂q_j = ω_i × ∂p/∂q_j.
+ * Where one freedom moves several bodies of a chain, the contributions add up.
  */
 final class MotionBounds {
     private static final double SAME = 1e-9;
@@ -60,7 +60,10 @@ final class MotionBounds {
         flat(bodies);
     }
 
-    /** How far from a body's origin anything of it lies, m: pieces, and the points at which it is taken hold of. */
+    /**
+     * Greatest distance of anything of a body from its origin, m: its pieces and the points where joints, ties and
+     * contacts take hold.
+     */
     private double[] extents() {
         double[] most = new double[rig.assembly().bodies().size()];
         for (Piece piece : rig.assembly().pieces()) {
@@ -98,7 +101,9 @@ final class MotionBounds {
         return Math.sqrt(sum);
     }
 
-    /** Finds which freedoms change no height, as they turn about an upright axis or slide level in every pose. */
+    /**
+     * Finds the freedoms that change no height in any pose, because they turn about an upright axis or slide level.
+     */
     private void flat(List<Body> bodies) {
         Vec3[] up = new Vec3[bodies.size()];
         Arrays.fill(even, true);
@@ -129,17 +134,17 @@ final class MotionBounds {
         return Math.abs(Math.abs(axis.dot(up)) - 1) < SAME;
     }
 
-    /** How far from a body's origin anything of it lies, m. */
+    /** Greatest distance of anything of a body from its origin, m. */
     double extent(Body body) {
         return extents[body.index()];
     }
 
-    /** How fast any point of a body moves with a freedom at most, m for each unit. */
+    /** Greatest speed of any point of a body with a freedom, m per unit. */
     double speed(Body body, int freedom) {
         return body == null ? 0 : speed[body.index()][freedom];
     }
 
-    /** How fast that changes with another freedom at most, m for each unit of both; infinite where it is not derived. */
+    /** Greatest change of that speed with another freedom, m per unit of both; infinite if no bound is derived. */
     double bend(Body body, int freedom, int other) {
         return body == null ? 0 : bend[body.index()][freedom][other];
     }
@@ -154,7 +159,7 @@ final class MotionBounds {
         return massBend[freedom][other];
     }
 
-    /** True if what it moves turns at the same rate everywhere, so that its second derivatives are bounded too. */
+    /** True if it turns what it moves at a constant rate, so that second derivatives are bounded. */
     boolean even(int freedom) {
         return even[freedom];
     }
@@ -165,8 +170,8 @@ final class MotionBounds {
     }
 
     /**
-     * True if a freedom makes no difference to how fast the other moves anything: where it lies below the other it only shifts
-     * what that moves; where it lies above, it moves only what the other shifts, as the end of a level-keeping arm.
+     * True if a freedom does not affect how fast the other moves anything. Below the other it only shifts what the
+     * other moves; above, it moves only what the other shifts, as at the end of a level-keeping arm.
      */
     boolean shifts(int freedom, int other) {
         for (Body body : rig.assembly().bodies()) {
@@ -214,7 +219,7 @@ final class MotionBounds {
         return point == null || Math.hypot(point.x() - axis.x(), point.y() - axis.y()) > SAME;
     }
 
-    /** A point of a body seen from above, if no freedom moves it there; null if one does. */
+    /** A point of a body seen from above if no freedom moves it there; otherwise null. */
     private Vec3 still(Body body, Vec3 at) {
         Vec3 point = at;
         for (Body b = body; b != null; b = b.parent()) {

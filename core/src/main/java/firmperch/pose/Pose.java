@@ -16,7 +16,8 @@ public final class Pose {
     }
 
     /**
-     * The pose with these settings by id; what is not named is at its nearest to zero, what is past a stop is at it.
+     * The pose with these settings by id. A freedom that is not named is set as near to zero as it goes; a setting
+     * beyond a stop is set to the stop.
      *
      * @throws InvalidValue for an id that is none of the assembly's freedoms'
      */
@@ -30,7 +31,7 @@ public final class Pose {
         return new Pose(values);
     }
 
-    /** The pose with these settings in the assembly's order, taken as they are. */
+    /** The pose with these settings in the assembly's order, unchecked. */
     public static Pose of(double... values) {
         return new Pose(values.clone());
     }
@@ -45,7 +46,7 @@ public final class Pose {
         return values.length;
     }
 
-    /** This pose with setting number i as near to that value as it goes. */
+    /** A copy with setting number i as near to a value as it goes. */
     public Pose with(Assembly assembly, int i, double value) {
         double[] changed = values.clone();
         changed[i] = assembly.freedoms().get(i).nearest(value);

@@ -16,11 +16,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * A rig in a pose, in the rig's own axes (origin in the place, x forward, y to the left, z up): where everything is, what it
- * weighs, and how it would move.
+ * A rig in a pose: where everything is, what it weighs, and how it would move. All in the rig's own axes: origin in
+ * the place, x forward, y left, z up.
  */
 public final class Posed {
-    /** What is this much higher than the lowest foot still finds the floor as the rig settles, m: our own judgement. */
+    /**
+     * A foot may be this much above the lowest one and still find the floor as the rig settles, m: our own judgement.
+     */
     public static final double LIFTED = 0.003;
 
     private final Rig rig;
@@ -93,7 +95,7 @@ public final class Posed {
         return body == null ? at : places[body.index()].point(at);
     }
 
-    /** Where a joint is: where its outer side takes hold, or its inner side of a bar that slides in it. */
+    /** The place of a joint: where its outer side takes hold or, for a bar sliding in a sleeve, its inner side. */
     public Vec3 at(Joint joint) {
         Joint.Side side = joint.sleeve() ? joint.inner() : joint.outer();
         return point(side.body(), side.at());
@@ -115,14 +117,14 @@ public final class Posed {
     }
 
     /**
-     * Whether a contact bears in this pose: one that only pushes may be lifted off its surface by a joint, and then stands on
-     * nothing.
+     * True if a contact bears in this pose. A contact that only pushes may have been lifted off its surface by a
+     * joint.
      */
     public boolean bears(Contact contact) {
         return !contact.pushesOnly() || lifted(contact) <= LIFTED;
     }
 
-    /** How far a contact is from its surface, taken to lie where the nearest of all that touch it is, m. */
+    /** Height of a contact above its surface, m. The surface is taken to be where the lowest contact on it is. */
     public double lifted(Contact contact) {
         if (lowest == null) {
             double[] least = new double[Surface.values().length];
@@ -146,7 +148,7 @@ public final class Posed {
         return places[rig.assembly().mount().body().index()].of(Placement.at(rig.assembly().mount().at()));
     }
 
-    /** Its ties as they run in this pose. */
+    /** The ties as they run in this pose. */
     public Ties ties() {
         return ties;
     }
@@ -166,7 +168,7 @@ public final class Posed {
         return centre;
     }
 
-    /** Mass of a station and of everything that rests on it, the spare included, kg. */
+    /** Mass of a station and everything that rests on it, spare included, kg. */
     public double massFrom(Station station) {
         int low = rig.indexOf(station);
         double sum = 0;
@@ -178,7 +180,7 @@ public final class Posed {
         return sum;
     }
 
-    /** Centre of mass of a station and of everything that rests on it, m; its seat where nothing weighs anything. */
+    /** Centre of mass of a station and everything that rests on it, m; the station's seat if nothing has mass. */
     public Vec3 centreFrom(Station station) {
         int low = rig.indexOf(station);
         double sum = 0;
@@ -192,22 +194,25 @@ public final class Posed {
         return sum > 0 ? moment.times(1 / sum) : seat(station);
     }
 
-    /** Where a station hands on what it carries. */
+    /** The point where a station passes on its load. */
     public Vec3 seat(Station station) {
         return point(station.body(), station.seat());
     }
 
-    /** Gravity's moment at the seat of a station of it and everything that rests on it, N·m. */
+    /** Gravity's moment at a station's seat from the station and everything that rests on it, N·m. */
     public double momentAt(Station station) {
         return massFrom(station) * Gravity.STANDARD * centreFrom(station).minus(seat(station)).radius();
     }
 
-    /** Mass and centre of everything on the outer side of a joint that is the only way there: of its outer body and what moves with it. */
+    /**
+     * Mass and centre of everything beyond a joint: its outer body and all that moves with it. The joint must be the
+     * only connection.
+     */
     public Carried beyond(Joint joint) {
         return on(joint.outer().body(), at(joint));
     }
 
-    /** Mass and centre of a body and of everything that moves with it; the centre of nothing is told. */
+    /** Mass and centre of a body and everything that moves with it; the given centre if nothing has mass. */
     Carried on(Body body, Vec3 nothing) {
         int outer = body.index();
         double sum = 0;
@@ -222,8 +227,8 @@ public final class Posed {
     }
 
     /**
-     * What everything on the outer side of a joint that is the only way there puts on it: its weight and the pull of ties, as a
-     * force and a moment about where the joint is.
+     * Force and moment, about the joint, from everything beyond it: weight and the pull of ties. The joint must be
+     * the only connection.
      */
     public Wrench onto(Joint joint) {
         Vec3 at = at(joint);
@@ -254,7 +259,7 @@ public final class Posed {
     }
 
     /**
-     * A mass and where it sits.
+     * A mass and its centre.
      *
      * @param mass kg
      * @param centre m
@@ -278,13 +283,13 @@ public final class Posed {
                     shifted[i] = homes[i].direction(rate.shift());
                 }
             }
-            // Whoever sees the one sees the other: several may work them out at once, and come to the same.
+            // Safe without a lock: two threads may compute this at the same time and get the same result.
             shifts = shifted;
             turns = turned;
         }
     }
 
-    /** How fast a point fixed to a body moves with a freedom, m for each unit of it; nothing for steps. */
+    /** Velocity of a point fixed to a body for each unit of a freedom, m; zero for steps. */
     public Vec3 velocity(Body body, Vec3 at, int freedom) {
         rates();
         Vec3 sum = Vec3.ZERO;
@@ -296,7 +301,7 @@ public final class Posed {
         return sum;
     }
 
-    /** How fast a body turns with a freedom, rad for each unit of it. */
+    /** Turning rate of a body for each unit of a freedom, rad. */
     public Vec3 turning(Body body, int freedom) {
         rates();
         Vec3 sum = Vec3.ZERO;
@@ -308,12 +313,12 @@ public final class Posed {
         return sum;
     }
 
-    /** How far a joint turns about its axis for each unit of a freedom, rad. */
+    /** Turn of a joint about its axis for each unit of a freedom, rad. */
     public double turning(Joint joint, int freedom) {
         return turning(joint.outer().body(), freedom).minus(turning(joint.inner().body(), freedom)).dot(axis(joint));
     }
 
-    /** ∂V/∂q: how the potential of all masses and springs changes with a freedom, N·m/rad or N. */
+    /** ∂V/∂q: change of the potential of all masses and springs with a freedom, N·m/rad or N. */
     public double potentialSlope(int freedom) {
         double slope = 0;
         for (Rig.StationMass part : rig.masses()) {
@@ -324,7 +329,7 @@ public final class Posed {
             }
         }
         for (Tie tie : rig.assembly().ties()) {
-            // A rope keeps its length, so that its pull does no work; a slack cord does not pull.
+            // A rope keeps its length, so its pull does no work; a slack cord does not pull.
             if (tie instanceof Tie.Spring) {
                 double pull = ties.pull(tie);
                 slope += pull == 0 ? 0 : pull * ties.stretch(tie, 1, freedom);
@@ -333,7 +338,7 @@ public final class Posed {
         return slope;
     }
 
-    /** How fast the centre of mass of everything moves with a freedom, m for each unit of it. */
+    /** Velocity of the whole centre of mass for each unit of a freedom, m. */
     public Vec3 centreVelocity(int freedom) {
         Vec3 sum = Vec3.ZERO;
         for (Rig.StationMass part : rig.masses()) {
@@ -357,7 +362,7 @@ public final class Posed {
         return top;
     }
 
-    /** Furthest that a piece reaches in a direction, m from the origin. */
+    /** How far a piece reaches in a direction, m from the origin. */
     public double reach(Piece piece, Vec3 direction) {
         Placement body = places[piece.body().index()];
         Vec3 inBody = body.inward(direction);

@@ -8,13 +8,14 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Inverse kinematics on whatever freedoms there are, within stops and steps: how to set them so that the camera, or
- * any point of the rig, comes as near as it can to a place, moving as few as it can. Damped least squares (Levenberg and Marquardt; Buss 2004 for limits).
+ * Inverse kinematics for any set of freedoms with stops and steps: finds settings that bring the camera, or any other
+ * point of the rig, as near as possible to a goal while moving as few freedoms as possible. Damped least squares
+ * (Levenberg and Marquardt; Buss 2004 for limits).
  */
 public final class Reach {
     private static final int ROUNDS = 25;
     private static final double NUDGE = 0.15;
-    /** So near its end, as a share of its travel, a joint stands at its stop. */
+    /** A joint this near to the end of its travel counts as at its stop, as a share of the travel. */
     private static final double STOP = 1e-3;
     private static final double DAMPING = 1e-5;
     private static final double SQUARE = 0.2;
@@ -23,7 +24,7 @@ public final class Reach {
     }
 
     /**
-     * What of a place is wanted: the deviation along each direction counts, others do not.
+     * A goal: only the deviation along the given directions counts.
      *
      * @param point in the rig's axes, m
      * @param along directions of length 1
@@ -55,7 +56,8 @@ public final class Reach {
      * @param grip the point that is to come there
      */
     public static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal) {
-        // First by what moves the point that way; what moves it nearly square to it only where that does not do.
+        // First with the freedoms that move the point that way; those that move it nearly square to the way only if
+        // that is not enough.
         Pose best = to(rig, from, grip, goal, SQUARE);
         if (miss(rig, best, grip, goal) > goal.content) {
             Pose other = to(rig, from, grip, goal, 0);
@@ -66,7 +68,10 @@ public final class Reach {
         return miss(rig, best, grip, goal) > goal.content ? nudged(rig, from, grip, goal, best) : best;
     }
 
-    /** What moves the point square to the way there begins to move it once it is turned: as a pendulum at rest. */
+    /**
+     * A freedom that moves the point square to the way may help once it is turned, like a pendulum at rest: nudge it
+     * and try again.
+     */
     private static Pose nudged(Rig rig, Pose from, Tie.Hook grip, Goal goal, Pose sofar) {
         Pose best = sofar;
         double least = miss(rig, best, grip, goal);
@@ -88,7 +93,7 @@ public final class Reach {
         return best;
     }
 
-    /** In words what keeps a point from coming nearer to a goal than it has: the stops that it stands at; empty if it is there. */
+    /** What keeps a point from its goal, in words: the stops that joints are at; empty if it is there. */
     public static String inTheWay(Rig rig, Pose reached, Tie.Hook grip, Goal goal) {
         if (miss(rig, reached, grip, goal) <= goal.content) {
             return "";
@@ -121,7 +126,7 @@ public final class Reach {
             }
             int now = (int) from.get(f);
             int span = (int) (freedoms.get(f).to() - freedoms.get(f).from());
-            // The nearest steps first: of two that reach it the nearer is taken.
+            // Nearest steps first, so that of two settings that reach the goal the nearer one is taken.
             for (int away = 1; away <= span; away++) {
                 for (int step : new int[]{now - away, now + away}) {
                     if (step >= freedoms.get(f).from() && step <= freedoms.get(f).to()) {
@@ -146,7 +151,7 @@ public final class Reach {
         return goal.miss(at(Posed.of(rig, pose), grip));
     }
 
-    /** Which freedoms move the point at least that share of its way along what is wanted. */
+    /** The freedoms that move the point at least that share of its way along what is wanted. */
     private static boolean[] used(Rig rig, Pose from, Tie.Hook grip, Goal goal, double share) {
         List<Freedom> freedoms = rig.assembly().freedoms();
         boolean[] used = new boolean[freedoms.size()];
@@ -165,7 +170,7 @@ public final class Reach {
         return used;
     }
 
-    /** Moves what slides and turns, of those to be used; steps stay. */
+    /** Moves the continuous freedoms among those to be used; steps stay. */
     private static Pose slid(Rig rig, Pose from, Tie.Hook grip, Goal goal, boolean[] used) {
         List<Freedom> freedoms = rig.assembly().freedoms();
         Pose best = from;
@@ -174,7 +179,7 @@ public final class Reach {
         for (int round = 0; round < ROUNDS && least > 1e-5; round++) {
             Posed posed = Posed.of(rig, best);
             Vec3 tip = at(posed, grip);
-            // Gradient and diagonal of the normal equations: one freedom after the other (Gauss and Seidel).
+            // Gauss-Newton step, one freedom after the other (Gauss and Seidel).
             Pose next = best;
             for (int f = 0; f < freedoms.size(); f++) {
                 if (!used[f]) {

@@ -10,15 +10,18 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * How the pieces of one body move as seen from another body, whatever both do together: bounds on how fast and how unevenly, derived from the
- * lengths alone, once an edit.
+ * Bounds on how the pieces of one body move as seen from another, whatever both do together. Derived from lengths
+ * alone, once an edit.
  *
- * <p>With u from the one's origin to a point of the other, in the axes of the last body that carries both, and ω the turn of the
- * one, that point is seen to move by |∂u/∂f| + ω_f·|u| at most, and ∂²/∂f∂g of it is at most
- * |∂²u| + ω_f·|∂u/∂g| + ω_g·|∂u/∂f| + 2·ω_f·ω_g·|u| ({@link MotionBounds} for those of u).
+ * <p>Let u run from the origin of the one body to a point of the other, in the axes of the last body that carries
+ * both, and let ω be the turning rate of the one. Then the point is seen to move by at most |∂u/∂f| + ω_f·|u|, and
+ * its second derivative is at most |∂²u| + ω_f·|∂u/∂g| + ω_g·|∂u/∂f| + 2·ω_f·ω_g·|u| ({@link MotionBounds} for those
+ * of u).
  */
 public final class RelativeMotionBounds {
-    /** Of so many freedoms the turn is counted with the piece's own shape; of more, by speed alone. */
+    /**
+     * Up to this many freedoms, the turn is combined with the piece's own shape; with more, only speeds are used.
+     */
     private static final int CORNERS = 4;
 
     private final Rig rig;
@@ -40,7 +43,7 @@ public final class RelativeMotionBounds {
         this.felt = felt;
     }
 
-    /** How any piece of a body moves as seen from another body. */
+    /** Bounds for any piece of a body as seen from another body. */
     public static RelativeMotionBounds of(Rig rig, Body from, Body seen) {
         int low = from.index();
         int high = seen.index();
@@ -71,7 +74,10 @@ public final class RelativeMotionBounds {
         return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt);
     }
 
-    /** The same of two pieces of them: a turn about a line that the other is round about makes no difference. */
+    /**
+     * The same for two pieces. A turn about a line that the other piece is round about changes no distance and is
+     * left out.
+     */
     public RelativeMotionBounds of(Piece one, Piece other) {
         if (one.solid().roundAbout() == null && other.solid().roundAbout() == null) {
             return this;
@@ -82,11 +88,14 @@ public final class RelativeMotionBounds {
         return left.length == felt.length ? this : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left);
     }
 
-    /** A line: a point of it and its direction. */
+    /** A line through a point along a direction. */
     private record Axis(Vec3 point, Vec3 along) {
         private static final double SAME = 1e-9;
 
-        /** True if a freedom only turns a body about a line that the other piece is round about: that changes no distance. */
+        /**
+         * True if a freedom only turns a body about a line that the other piece is round about, which changes no
+         * distance.
+         */
         static boolean roundAbout(Rig rig, Body turned, Piece round, int common, int freedom) {
             Vec3 along = round.solid().roundAbout();
             Axis own = along == null
@@ -107,7 +116,7 @@ public final class RelativeMotionBounds {
             return own != null && turning != null && own.same(turning);
         }
 
-        /** A line of a body in the axes of what carries it, if it stays on itself however that is set; null if not. */
+        /** A line of a body in the axes of what carries it, if no setting moves it off itself; otherwise null. */
         private static Axis up(Body body, Axis line, int common) {
             Axis axis = line;
             for (Body at = body; at != null && at.index() != common; at = at.parent()) {
@@ -159,8 +168,9 @@ public final class RelativeMotionBounds {
     }
 
     /**
-     * A distance that the two keep in a whole cell of poses: along a direction that turns with the one, the other's shape seen to
-     * move at the rate it has in the middle, and what its second derivatives can add. −∞ where those are not derived.
+     * A distance that the two pieces keep in a whole cell of poses, found along a direction that turns with the one:
+     * the other's shape moves at its rate in the middle, plus what second derivatives can add. −∞ where those are not
+     * bounded.
      *
      * @param one piece of the one body
      * @param other piece of the other

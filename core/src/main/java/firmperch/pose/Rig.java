@@ -13,12 +13,12 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * An assembly made ready to be posed: what is the same in every pose, worked out once an edit. Safe to share between
- * threads.
+ * An assembly prepared for posing: everything that is the same in every pose, worked out once an edit. Safe to share
+ * between threads.
  */
 public final class Rig {
     /**
-     * What of a body belongs to a station, taken together.
+     * The mass of a body that belongs to one station.
      *
      * @param body its number in the assembly
      * @param station its number from the place up
@@ -36,7 +36,7 @@ public final class Rig {
 
     private final Assembly assembly;
     private final double spare;
-    /** What is there without the spare, which is the same however much hangs on. */
+    /** The masses without the spare, shared by rigs that differ in the spare only. */
     private final List<StationMass> own;
     private final List<StationMass> all;
     private final boolean[][] carries;
@@ -45,9 +45,9 @@ public final class Rig {
     private final boolean[][] felt;
     private final List<MassProperties> pieces;
     private final Skeleton skeleton;
-    /** Found when first asked for; found twice by two threads they are the same. */
+    /** Computed on first use. Two threads may both compute it and get the same result. */
     private volatile MotionBounds bounds;
-    /** Made when first drawn; made twice by two threads they are the same. */
+    /** Computed on first use. Two threads may both compute it and get the same result. */
     private final Facets[] facets;
 
     private Rig(Assembly assembly, double spare) {
@@ -98,7 +98,7 @@ public final class Rig {
     }
 
     /**
-     * An assembly with some mass more hung where its gear's weight sits.
+     * A rig with some extra mass hung where the weight of the gear sits.
      *
      * @param spare kg
      */
@@ -130,7 +130,10 @@ public final class Rig {
         return List.copyOf(masses);
     }
 
-    /** The spare hangs as a point where the gear's weight sits, or on the camera's mounting face where there is no gear. */
+    /**
+     * The spare hangs as a point where the weight of the gear sits, or on the camera's mounting face if there is no
+     * gear.
+     */
     private List<StationMass> withSpare() {
         if (spare <= 0) {
             return own;
@@ -143,7 +146,7 @@ public final class Rig {
         return masses;
     }
 
-    /** What of each body belongs to each station, the spare last if there is one. */
+    /** The masses of each body by station, the spare last if there is one. */
     List<StationMass> masses() {
         return all;
     }
@@ -182,7 +185,7 @@ public final class Rig {
         return assembly.stations().indexOf(station);
     }
 
-    /** True if one station carries the other, or is it. */
+    /** True if one station is the other or carries it. */
     boolean carries(int low, int high) {
         return carries[low][high];
     }
@@ -191,7 +194,7 @@ public final class Rig {
         return parents[body];
     }
 
-    /** True if a body is another or moves with it, by their numbers. */
+    /** True if a body is another or moves with it, by number. */
     boolean isOn(int body, int other) {
         int at = body;
         while (at > other) {

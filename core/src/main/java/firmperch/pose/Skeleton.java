@@ -27,16 +27,17 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The pattern of a rig's space frame, the same in every pose. Bars that something takes hold of bend and are members, split
- * where they are held; all else of a body is stiff and one node with rigid offsets; bodies whose joint does not give are
- * stiff together; a joint that gives is a hinge or a spring at a member's end, or a spring between two nodes.
+ * The pattern of a rig's space frame, the same in every pose. Bars that something takes hold of can bend and become
+ * members, split where they are held. Everything else of a body is stiff and becomes one node with rigid offsets.
+ * Bodies connected by joints that do not give are stiff together. A joint that gives is a hinge or a spring at the
+ * end of a member, or a spring between two nodes.
  */
 final class Skeleton {
-    /** Sideways hold of a foot as a share of its upright stiffness; gravity alone hardly calls on it. */
+    /** Sideways stiffness of a foot as a share of its upright stiffness; gravity alone hardly uses it. */
     private static final double SIDEWAYS = 0.5;
 
     /**
-     * Where something takes hold of a bar.
+     * A place where a joint or a fastening takes hold of a bar.
      *
      * @param at along the bar, m; NaN where it depends on the pose
      * @param joint what takes hold; null for a fastening
@@ -49,10 +50,10 @@ final class Skeleton {
         }
     }
 
-    /** Stiff pieces of a body as one mass, in the body's axes, and the node that carries it. */
+    /** The stiff pieces of a body as one mass, and the node that carries it. */
     private record RigidMass(Body body, MassProperties properties, int node, boolean gear) {}
 
-    /** A small thing on a bar, which the nearest of what takes hold of the bar carries. */
+    /** A small thing on a bar, carried by the nearest attachment of the bar. */
     private record OnBar(Piece bar, double at, MassProperties properties) {}
 
     private record Link(int inner, int outer, Joint joint) {}
@@ -60,14 +61,14 @@ final class Skeleton {
     private record Foot(Contact contact, int group) {}
 
     /**
-     * Places along a bar that are nearer than that are one, m: less than anything that takes hold of one is wide, and enough for what is
-     * between to be solved for beside the rest (its stiffness grows with 1/ℓ³).
+     * Attachments of a bar nearer to each other than this count as one, m. Smaller than anything that takes hold, and
+     * large enough that the short member between stays well conditioned (its stiffness grows with 1/ℓ³).
      */
     private static final double SAME = 2e-3;
-    /** No node: the place itself. */
+    /** Stands for the place instead of a node. */
     private static final int GROUND = -1;
 
-    /** Where a node lies: a point of a body. */
+    /** The place of a node: a point of a body. */
     private record Spot(Body body, Vec3 at) {}
 
     private final Rig rig;
@@ -112,7 +113,7 @@ final class Skeleton {
         return find(body.index());
     }
 
-    /** Bodies that cannot move against each other without sliding or slipping are stiff together. */
+    /** Joins bodies that cannot move against each other without sliding or slipping. */
     private void merge() {
         for (int i = 0; i < assembly().bodies().size(); i++) {
             merged.add(i);
@@ -172,7 +173,7 @@ final class Skeleton {
         } else if (outer.isEmpty()) {
             group = group(body);
         } else {
-            // Bars of both sides on one bolt: the bolt is a node of its own.
+            // Bars of both sides on one bolt: the bolt gets a node of its own.
             group = merged.size();
             merged.add(group);
         }
@@ -190,7 +191,7 @@ final class Skeleton {
         }
     }
 
-    /** The node of what takes hold of a body at a point: of its stiff part, or a node of its own on one of its bars. */
+    /** The node of an attachment: that of the body's stiff part, or one on a bar. */
     private int attach(Body body, Piece bar, Vec3 at) {
         if (body == null) {
             return GROUND;
@@ -305,7 +306,7 @@ final class Skeleton {
         }
     }
 
-    /** A tie pulls along its stretches at everything that it is hooked on or runs over. */
+    /** A tie pulls along its stretches on everything it is hooked to or runs over. */
     private static void pull(FrameModel.Builder frame, Posed posed, Tie tie, List<Integer> nodes) {
         double pull = posed.ties().pull(tie);
         if (pull == 0) {
@@ -381,7 +382,7 @@ final class Skeleton {
         return nearest;
     }
 
-    /** Two that hold a bar at one place, as where a carriage passes a pulley, hold each other there. */
+    /** Two attachments at one place of a bar, as where a carriage passes a pulley, hold each other there. */
     private static void link(FrameModel.Builder frame, Posed posed, Vec3 at, Attachment a, Attachment b) {
         Attachment gives = a.stiffness < b.stiffness ? a : b;
         Vec3 axis = gives.joint == null ? Vec3.UP : posed.axis(gives.joint);
@@ -389,7 +390,7 @@ final class Skeleton {
                 axis, gives.stiffness));
     }
 
-    /** The part of a bar that carries nothing hangs on as a stiff mass. */
+    /** The end of a bar that carries nothing hangs on as a stiff mass. */
     private static void rest(FrameModel.Builder frame, Placement place, Piece bar, int group, double from, double to) {
         double length = to - from;
         if (length > 1e-9) {

@@ -6,7 +6,7 @@ import firmperch.body.Vec3;
 import firmperch.units.Gravity;
 import java.util.List;
 
-/** The springs, ropes, cords and tethers of a rig as they run in a pose, what they pull with and what they catch. */
+/** Springs, ropes, cords and tethers as they run in a pose: their paths, pulls and what they catch. */
 public final class Ties {
     private final Posed posed;
 
@@ -29,7 +29,7 @@ public final class Ties {
         return sum;
     }
 
-    /** How fast the stretch of a tie before that hook lengthens with a freedom, m for each unit of it. */
+    /** How fast the stretch of a tie before a hook lengthens with a freedom, m per unit. */
     double stretch(Tie tie, int hook, int freedom) {
         Tie.Hook a = tie.path().get(hook - 1);
         Tie.Hook b = tie.path().get(hook);
@@ -39,7 +39,7 @@ public final class Ties {
                 .dot(from.toward(to));
     }
 
-    /** What a tie pulls with, N: a spring by its stretch, a rope by what hangs on it, what hangs slack not at all. */
+    /** Pull of a tie, N: a spring by its stretch, a rope by the load on its end, a slack cord 0. */
     public double pull(Tie tie) {
         return switch (tie) {
             case Tie.Spring spring -> spring.pull(length(spring));
@@ -49,8 +49,8 @@ public final class Ties {
     }
 
     /**
-     * What hangs on a rope's last hook sinks as its last stretch pays out: T = −Σ m·g·v_z / ℓ′ (virtual work). Of the freedoms
-     * that pay it out the one that does so fastest is asked; they agree where nothing else carries what hangs.
+     * Pull of a rope by virtual work, T = −Σ m·g·v_z / ℓ′: what hangs on its last hook sinks as its last stretch pays
+     * out. Uses the freedom that pays out fastest; all agree unless something else carries part of the load.
      */
     private double hanging(Tie.Rope rope) {
         double pays = 0;
@@ -81,7 +81,7 @@ public final class Ties {
         return posed.on(tether.to().body(), posed.point(tether.to().body(), tether.to().at()));
     }
 
-    /** How far what a tether catches falls before it is taut, m: straight down under its first hook's height. */
+    /** How far the load falls before a tether is taut, m: straight down from the height of its first hook. */
     public double fall(Tie.Tether tether) {
         Vec3 apart = posed.point(tether.to().body(), tether.to().at())
                 .minus(posed.point(tether.from().body(), tether.from().at()));
@@ -90,7 +90,7 @@ public final class Ties {
         return Math.max(0, taut + apart.z());
     }
 
-    /** Which way a tie pulls at a point of its path: the sum of the directions to the points beside it. */
+    /** Direction of a tie's pull at a point of its path: the sum of the unit vectors to the points beside it. */
     static Vec3 along(List<Vec3> path, int i) {
         Vec3 sum = Vec3.ZERO;
         if (i > 0) {

@@ -6,8 +6,8 @@ import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
 /**
- * A {@link VBox} that remembers how high it wants to be, by its width, until something in it changes. Words that wrap are measured
- * line by line; without this each box would ask for it several times, and each box around it several times again.
+ * A {@link VBox} that remembers its preferred height for a width until something inside changes. Wrapped text is
+ * measured line by line, and each enclosing box would ask for it several times again.
  */
 public class CachedVBox extends VBox {
     private final Map<Double, Double> heights = new HashMap<>();
@@ -20,7 +20,7 @@ public class CachedVBox extends VBox {
         super(spacing, children);
     }
 
-    /** Called whenever anything inside has changed, and by the constructor of what this extends. */
+    /** Called when anything inside has changed, and by the super constructor. */
     @Override
     public void requestLayout() {
         if (heights != null) {

@@ -4,9 +4,9 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 
-/** One thing of a list in a panel, with a button that takes it off the list. */
+/** One item of a list in a panel, with a button that removes it. */
 public final class Card extends CachedVBox {
-    /** A card with that content; its button is announced as removing what is named. */
+    /** A card with content; assistive technology announces its button as removing the named item. */
     public Card(String named, Runnable removal, Node... content) {
         getStyleClass().add("card");
         Button remove = new Button("Remove");

@@ -11,27 +11,28 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 
 /**
- * A column that fills over as many frames as it takes. Making and styling a control costs milliseconds; a panel of sixty fields made
- * at once would hold up the hand. Nothing is made before the column is in a window, as it could not be styled there.
+ * A column that fills over several frames. Making and styling a control takes milliseconds, so a panel of sixty
+ * fields made at once would block the hand. Nothing is made before the column is in a window, because it could not be
+ * styled there.
  */
 public class IncrementalColumn extends CachedVBox {
-    /** So many are shown at once: to paint the window for each of them would take longer than to make them. */
+    /** How many are shown together: repainting the window for each one would take longer than making it. */
     private static final int TOGETHER = 12;
 
     private final OverFrames frames = new OverFrames();
-    /** What was taken out, and comes back before anything else comes. */
+    /** Nodes taken out for a while, which come back before anything new. */
     private final Deque<Node> returning = new ArrayDeque<>();
     private final Deque<Supplier<? extends Node>> coming = new ArrayDeque<>();
-    /** What is in the column and not shown yet. */
+    /** Nodes in the column that are not shown yet. */
     private final List<Node> ready = new ArrayList<>();
-    /** What had the keyboard when it was taken out. */
+    /** The node that had the keyboard when it was taken out. */
     private Node focused;
 
     public IncrementalColumn() {
         sceneProperty().addListener((o, was, is) -> go());
     }
 
-    /** Adds what those make after what is in the column, in place of what else was still to come. */
+    /** Adds what these suppliers make, replacing what was still to come. */
     public final void add(Collection<? extends Supplier<? extends Node>> makers) {
         coming.clear();
         coming.addAll(makers);
@@ -46,14 +47,14 @@ public class IncrementalColumn extends CachedVBox {
         add(makers);
     }
 
-    /** Takes something out for good. */
+    /** Removes a node for good. */
     public final void drop(Node node) {
         returning.remove(node);
         ready.remove(node);
         getChildren().remove(node);
     }
 
-    /** True while there is more to come. */
+    /** True while there is more to add. */
     public final boolean filling() {
         return !returning.isEmpty() || !coming.isEmpty();
     }
@@ -68,7 +69,7 @@ public class IncrementalColumn extends CachedVBox {
 
     private void next() {
         if (!filling()) {
-            // It was dropped meanwhile.
+            // It was removed meanwhile.
             reveal();
             return;
         }
@@ -94,13 +95,14 @@ public class IncrementalColumn extends CachedVBox {
     }
 
     /**
-     * Changes something that styles all of a part of the window anew, such as its colours. What fills gradually is taken out
-     * meanwhile and comes back over several frames; as it is one and the same, nothing that was typed or opened in it is lost.
+     * Runs a change that restyles a whole part of the window, such as its colours. Columns inside are taken out
+     * meanwhile and come back over several frames. The nodes stay the same, so nothing typed or opened in them is
+     * lost.
      */
     public static void without(Parent part, Runnable change) {
         List<IncrementalColumn> columns = new ArrayList<>();
         in(part, columns);
-        // The innermost first: so the keyboard finds its way back through those around it.
+        // Innermost first, so that the keyboard focus finds its way back through the enclosing ones.
         columns.reversed().forEach(IncrementalColumn::takeOut);
         change.run();
         columns.forEach(IncrementalColumn::go);
@@ -122,7 +124,7 @@ public class IncrementalColumn extends CachedVBox {
         for (Node at = owner; at != null; at = at.getParent()) {
             if (at == this) {
                 focused = owner;
-                // A field that is left takes what was typed in it: while it is still here.
+                // A field takes what was typed in it when it loses the focus: do that while it is still here.
                 requestFocus();
             }
         }

@@ -3,16 +3,16 @@ package firmperch.desk.widget;
 import javafx.scene.layout.Region;
 
 /**
- * A place whose size does not depend on what is in it, so that a change in there is laid out there alone and not all over
- * the window: what keeps a drag within its frame.
+ * A region whose size does not depend on its content, so that a change inside is laid out there alone and not in the
+ * whole window. This keeps a drag within its frame.
  */
 public final class LayoutIsland extends Region {
     private final Region content;
 
-    /** A place as wide as that content wants to be at first, and as high as it is made. */
+    /** A region as wide as its content wants to be at first and as high as it is given. */
     public LayoutIsland(Region content) {
         this.content = content;
-        // What is not managed is laid out by itself.
+        // Unmanaged content is laid out by itself.
         content.setManaged(false);
         getChildren().add(content);
     }

@@ -6,13 +6,13 @@ import java.util.Deque;
 import javafx.animation.AnimationTimer;
 
 /**
- * Does one thing after the other over as many frames as it takes, from the next one on, so that none of them holds up the hand.
- * However many there are of these, together they take no more than their share of a frame. Used on the JavaFX thread only.
+ * Runs tasks one after the other over as many frames as they need, so that no frame is late. All instances together
+ * use no more than one share of a frame. Used on the JavaFX thread only.
  */
 public final class OverFrames {
-    /** What may be spent of a frame, which is 16 ms, ns. */
+    /** Time that may be spent in a frame of 16 ms, ns. */
     private static final long SHARE = 6_000_000;
-    /** The frame that is being made, and what has been spent of it, ns. */
+    /** The current frame, and the time spent in it, ns. */
     private static long frame;
     private static long spent;
 
@@ -28,7 +28,7 @@ public final class OverFrames {
         }
     };
 
-    /** Does those, in place of what was still to be done. */
+    /** Runs these tasks, replacing what was still to be done. */
     public void begin(Collection<? extends Runnable> tasks) {
         waiting.clear();
         waiting.addAll(tasks);
@@ -46,7 +46,7 @@ public final class OverFrames {
         }
     }
 
-    /** True while there is more to do. */
+    /** True while tasks are left. */
     public boolean going() {
         return !waiting.isEmpty();
     }

@@ -7,12 +7,12 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.StrokeLineCap;
 
-/** The sign of a verdict: a ball resting on a level perch, rolling on a tilted one, fallen off. */
+/** The mark of a verdict: a ball resting on a level perch, rolling on a tilted one, or fallen off. */
 public final class StatusMark extends StackPane {
     private final double size;
     private Verdict shown;
 
-    /** A mark that wide, px. */
+    /** A mark of that width, px. */
     public StatusMark(double size) {
         this.size = size;
         setMinSize(size, size * 0.8);
@@ -21,7 +21,7 @@ public final class StatusMark extends StackPane {
         getStyleClass().add("mark");
     }
 
-    /** Shows a verdict; none is an open ring. */
+    /** Shows a verdict; null shows an open ring. */
     public void show(Verdict verdict) {
         if (verdict == shown && !getChildren().isEmpty()) {
             return;
@@ -30,7 +30,7 @@ public final class StatusMark extends StackPane {
         setAccessibleText(verdict == null ? "nothing to check" : verdict.word());
         VerdictStyle.set(this, verdict);
         double u = size / 16;
-        // The sign keeps its own box whatever it shows, so that marks in a column stay in line.
+        // The mark keeps its size whatever it shows, so that marks in a column line up.
         Line box = new Line(0, 0, 16 * u, 12.8 * u);
         box.setOpacity(0);
         if (verdict == null) {

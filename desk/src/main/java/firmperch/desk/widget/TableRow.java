@@ -4,7 +4,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 
-/** A row of a table whose words wrap within their columns; rows of the same shares stand in line. */
+/** A row of a table whose text wraps within its columns. Rows with the same shares line up. */
 public final class TableRow extends CachedVBox {
     private TableRow(String style, double[] shares, String... cells) {
         GridPane row = new GridPane();

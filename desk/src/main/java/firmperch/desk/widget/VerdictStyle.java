@@ -5,12 +5,12 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.paint.Color;
 
-/** Colours a node by a verdict through its state. */
+/** Colours a node by a verdict, through a pseudo-class. */
 public final class VerdictStyle {
     private VerdictStyle() {
     }
 
-    /** The verdict's colour where no style sheet is there to give it. */
+    /** The verdict's colour, for use without a style sheet. */
     public static Color light(Verdict verdict) {
         return switch (verdict) {
             case HOLDS -> Color.web("#1f6b47");
@@ -20,8 +20,8 @@ public final class VerdictStyle {
     }
 
     /**
-     * Puts a node into the state of that verdict's word, and of none other; null takes it out of them all. A state, not a style class:
-     * for another class all the rules would be weighed anew.
+     * Sets the pseudo-class of a verdict and clears the others; null clears all. A pseudo-class rather than a style
+     * class, because changing style classes makes the toolkit match every rule again.
      */
     public static void set(Node node, Verdict verdict) {
         for (Verdict each : Verdict.values()) {

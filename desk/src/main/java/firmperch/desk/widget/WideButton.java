@@ -3,11 +3,11 @@ package firmperch.desk.widget;
 import javafx.geometry.Orientation;
 import javafx.scene.control.ToggleButton;
 
-/** A button as wide as its place, whose words wrap: its height follows from its width. */
+/** A button as wide as its place with wrapping text: its height follows from its width. */
 public final class WideButton extends ToggleButton {
     private final CachedVBox content;
 
-    /** A button that shows that content; the style class replaces the usual look. */
+    /** A button with content; the style class replaces the usual look. */
     public WideButton(CachedVBox content, String styleClass) {
         this.content = content;
         setGraphic(content);

@@ -2,7 +2,7 @@ package firmperch.desk.widget;
 
 import javafx.scene.control.Label;
 
-/** Labels of the desk, by what their words are. */
+/** Labels by the role of their text. */
 public final class Words {
     private Words() {
     }
@@ -12,12 +12,12 @@ public final class Words {
         return of("section", text);
     }
 
-    /** Running text in which no line ends between a number and its unit. */
+    /** Text in which no line breaks between a number and its unit. */
     public static String unbroken(String text) {
         return text.replaceAll("(?<=\\d) (?=[\\p{L}°%])", "\u00a0");
     }
 
-    /** Words that wrap, in the style of that class. */
+    /** Wrapping text in a style class. */
     public static Label of(String style, String text) {
         Label label = new Label(text);
         label.setWrapText(true);

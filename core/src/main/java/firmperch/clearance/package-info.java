@@ -1,0 +1,2 @@
+/** How near pieces come to the room and to each other, in a pose and in a whole cell of poses. */
+package firmperch.clearance;

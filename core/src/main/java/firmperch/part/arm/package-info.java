@@ -1,0 +1,2 @@
+/** Parts that carry the camera out. */
+package firmperch.part.arm;

@@ -1,0 +1,2 @@
+/** Parts that carry one weight by another. */
+package firmperch.part.balance;

@@ -1,0 +1,2 @@
+/** Parts that hold the camera. */
+package firmperch.part.head;

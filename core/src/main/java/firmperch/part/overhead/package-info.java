@@ -1,0 +1,2 @@
+/** Parts that hang from rails or from the ceiling. */
+package firmperch.part.overhead;

@@ -1,0 +1,2 @@
+/** Parts of a frame that spans the work. */
+package firmperch.part.portal;

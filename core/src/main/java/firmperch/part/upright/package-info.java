@@ -1,0 +1,2 @@
+/** Parts that go up, and what rides on them. */
+package firmperch.part.upright;
