@@ -19,7 +19,11 @@ public record Joint(String id, Noun name, Station station, Side inner, Side oute
         return freedom != null && freedom.kind() == Freedom.Kind.SLIDE;
     }
 
-    /** True if a bar of its outer side slides in its inner side, which stays where it takes hold. */
+    /**
+     * True if it is a sleeve: its inner side is stiff, and a bar of its outer side slides through it, as a beam through a carriage.
+     * The bar is held where the sleeve is, wherever it has slid to. In jaws it is the other way round: they grip a bar of the inner
+     * side and slide along that, so the bar stays and the place where it is held moves.
+     */
     public boolean sleeve() {
         return slides() && inner.through.isEmpty() && !outer.through.isEmpty();
     }

@@ -157,7 +157,8 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
 
     /**
      * Bars side by side that something runs or is clamped on: the port is the beginning of their middle line, x along them, z
-     * away from what holds them.
+     * away from what holds them. What runs on wheels or grips with jaws names these bars as the inner side of its joint
+     * ({@link Joint.Side#through}), so that each is held where it is gripped.
      *
      * @param bars one, or two side by side
      * @param from where it may begin, m along them

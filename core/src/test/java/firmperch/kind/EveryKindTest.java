@@ -541,7 +541,7 @@ class EveryKindTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void goesAllTheWay(Kind kind) throws IOException {
-        Assessment assessment = Assessor.full(Demo.of(kind), Progress.NONE);
+        Assessment assessment = Assessor.told(Demo.of(kind), Progress.NONE);
         assertThat(assessment.sentence()).endsWith(".");
         MakingPlan plan = MakingPlan.of(assessment);
         // A plain tripod is bought: there is nothing to cut.

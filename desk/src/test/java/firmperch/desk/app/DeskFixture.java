@@ -7,7 +7,6 @@ import firmperch.desk.document.Copies;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
-import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
 import firmperch.project.Project;
@@ -112,8 +111,8 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         void in(DeskApp app, Stage window);
     }
 
-    /** What all of a sample's poses, its reach and its cures came to: worked out once for all tests that begin there. */
-    private static final Map<String, Assessment> SETTLED = new ConcurrentHashMap<>();
+    /** What projects came to: worked out once for all tests that begin there. */
+    private static final Map<Project, Assessment> KNOWN = new ConcurrentHashMap<>();
 
     /** The application that is open, and what it is open in, as long as no test has closed it. */
     private static DeskApp open;
@@ -146,8 +145,14 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     }
 
     /** All that is to be known of a project. */
-    static Assessment settled(Project project) {
-        return SETTLED.computeIfAbsent(ProjectFile.text(project), text -> Assessor.full(project, Progress.NONE));
+    private static Assessment settled(Project project) {
+        return KNOWN.computeIfAbsent(project, p -> Assessor.full(p, Progress.NONE));
+    }
+
+    /** What the window tells of a project at first: every pose, the cheapest cure and how far it reaches. */
+    static Assessment told(Project project) {
+        return KNOWN.computeIfAbsent(project,
+                p -> Assessor.withCoverage(Assessor.told(p, Progress.NONE), Progress.NONE));
     }
 
     /** The desk that the tests before have left open, or a new one. */

@@ -443,8 +443,8 @@ class DeskTest {
         desk.go(Step.GEAR);
         ButtonBase remove = robot.lookup((Node n) -> n instanceof ButtonBase b && "Remove".equals(b.getText()))
                 .queryAllAs(ButtonBase.class).stream().reduce((a, b) -> b).orElseThrow();
-        Project one = desk.project()
-                .with(new Gear(desk.project().gear().items().subList(0, 1), 1.3));
+        List<GearItem> items = desk.project().gear().items();
+        Project one = desk.project().with(new Gear(items.subList(0, items.size() - 1), 1.3));
         desk.act(() -> {
             desk.app.document().edit(one);
             remove.fire();

@@ -36,7 +36,7 @@ class KindsDeskTest {
     private final DeskFixture desk = new DeskFixture();
 
     private void show(Project project) {
-        desk.act(() -> desk.app.document().open(DeskFixture.settled(project), null, Stamp.NONE));
+        desk.act(() -> desk.app.document().open(DeskFixture.told(project), null, Stamp.NONE));
         desk.filled();
     }
 
@@ -123,7 +123,7 @@ class KindsDeskTest {
     @CsvSource({"Tile press, perch.feet.capped, false, it falls over, ends of the legs with caps",
             "Glazing table, perch.rails.screws.beside, 0.05, a fixing to the ceiling, screws off the joist's middle",
             "Turning shelf, perch.weight.weight, 12, hang against it, weight on the rope",
-            "Throwing wheel, perch.bar.count, 1, the tilt holds, washers at the tail"})
+            "Throwing wheel, perch.bar.count, 1, the tilt slips, washers at the tail"})
     void spoiltItIsCured(String name, String path, String value, String says, String cure) {
         Object spoilt = value.equals("false") ? (Object) false : Double.valueOf(value);
         desk.act(() -> desk.app.document().open(Assessor.now(Path.of(path).with(sample(name), spoilt)), null,
