@@ -3,6 +3,7 @@ package firmperch.clearance;
 import firmperch.body.Body;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
+import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
@@ -24,6 +25,7 @@ public final class Clearance {
     private final Placement room;
     private final List<Piece> pieces;
     private final List<BoundingSphere> spheres;
+    /** Middles of the spheres as they are posed; null for what is not asked. */
     private final Vec3[] middles;
 
     /**
@@ -41,7 +43,9 @@ public final class Clearance {
         pieces = posed.rig().assembly().pieces();
         middles = new Vec3[spheres.size()];
         for (int i = 0; i < middles.length; i++) {
-            middles[i] = posed.point(spheres.get(i).body(), spheres.get(i).middle());
+            // A small fitting lies within what it is fitted to: only a point of the gear is asked for by itself.
+            boolean counts = spheres.get(i).radius() > 0 || pieces.get(i).supply() instanceof Supply.Owned;
+            middles[i] = counts ? posed.point(spheres.get(i).body(), spheres.get(i).middle()) : null;
         }
     }
 
@@ -61,7 +65,7 @@ public final class Clearance {
         double most = Double.NEGATIVE_INFINITY;
         for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
             Body body = pieces.get(i).body();
-            if (which.test(body)) {
+            if (middles[i] != null && which.test(body)) {
                 double beside = origin + loose(body, upright);
                 if (middles[i].dot(own) + spheres.get(i).radius() + beside > most) {
                     most = Math.max(most, posed.reach(pieces.get(i), own) + beside);
@@ -84,6 +88,9 @@ public final class Clearance {
     public double fromBox(Vec3 low, Vec3 high, Predicate<Body> which, double exactly) {
         double least = Double.POSITIVE_INFINITY;
         for (int i = pieces.size() - 1; i >= 0; i--) {
+            if (middles[i] == null) {
+                continue;
+            }
             Piece piece = pieces.get(i);
             double loose = loose(piece.body(), false);
             if (which.test(piece.body())

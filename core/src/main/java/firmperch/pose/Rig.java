@@ -9,7 +9,9 @@ import firmperch.body.Station;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -112,18 +114,19 @@ public final class Rig {
     }
 
     private List<StationMass> stationMasses() {
+        MassProperties[][] sums = new MassProperties[assembly.bodies().size()][assembly.stations().size()];
+        Map<Station, Integer> numbers = new IdentityHashMap<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = assembly.pieces().get(i);
+            MassProperties[] ofBody = sums[piece.body().index()];
+            int station = numbers.computeIfAbsent(piece.station(), this::indexOf);
+            ofBody[station] = ofBody[station] == null ? pieces.get(i) : ofBody[station].plus(pieces.get(i));
+        }
         List<StationMass> masses = new ArrayList<>();
-        for (Body body : assembly.bodies()) {
-            for (Station station : assembly.stations()) {
-                MassProperties sum = MassProperties.NONE;
-                for (int i = 0; i < pieces.size(); i++) {
-                    Piece piece = assembly.pieces().get(i);
-                    if (piece.body().equals(body) && piece.station().equals(station)) {
-                        sum = sum.plus(pieces.get(i));
-                    }
-                }
-                if (sum.mass() > 0) {
-                    masses.add(new StationMass(body.index(), indexOf(station), sum));
+        for (int body = 0; body < sums.length; body++) {
+            for (int station = 0; station < sums[body].length; station++) {
+                if (sums[body][station] != null && sums[body][station].mass() > 0) {
+                    masses.add(new StationMass(body, station, sums[body][station]));
                 }
             }
         }

@@ -5,9 +5,8 @@ import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Words;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
@@ -23,15 +22,12 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 
 /** How much ballast the policy needs, in which mix, and what tipping asks. */
-public final class BallastPanel implements Panel {
+public final class BallastPanel extends ReasonedPanel {
     private final Document document;
     private final Background background = new Background("ballast");
-    private final CachedVBox box = new CachedVBox();
     private final Label answer = new Label();
     private final Label bags = new Label();
     private final Button apply = new Button("Pour that much");
-    private final Form form;
-    private final ReasonList reasons;
     private final Label caution = Words.of("caution",
             "Wet cement burns skin and eyes: gloves, goggles, water at hand. A bag is heavier than "
                     + "one person should lift: share it or halve it.");
@@ -41,6 +37,9 @@ public final class BallastPanel implements Panel {
     private boolean working;
 
     public BallastPanel(Document document, ReasonList.Actions actions) {
+        super(new ReasonList(actions,
+                (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS, true),
+                new Form(document));
         this.document = document;
         answer.setWrapText(true);
         answer.getStyleClass().add("answer");
@@ -49,21 +48,12 @@ public final class BallastPanel implements Panel {
         bags.setId("ballast-bags");
         apply.setId("ballast-apply");
         apply.setOnAction(e -> pour());
-        form = new Form(document);
-        reasons = new ReasonList(actions,
-                (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS, true);
-        box.getChildren().addAll(answer, apply, bags, caution, form, Words.heading("Reasons"), reasons);
-        box.getStyleClass().add("panel");
-    }
-
-    @Override
-    public Node side() {
-        return box;
+        stack(answer, apply, bags, caution, form(0), Words.heading("Reasons"), reasons());
     }
 
     @Override
     public boolean busy() {
-        return working || form.filling() || reasons.busy();
+        return working || super.busy();
     }
 
     /** Makes it as it was sized, if it was sized for what is there now: the panel follows a frame later. */
@@ -81,7 +71,7 @@ public final class BallastPanel implements Panel {
         }
         if (!paths.equals(shownFields)) {
             shownFields = paths;
-            form.show(List.of(new Field.Section("What it is weighted by",
+            form(0).show(List.of(new Field.Section("What it is weighted by",
                     paths.stream().map(path -> Field.at(project, path)).toList())));
         }
     }
@@ -90,8 +80,7 @@ public final class BallastPanel implements Panel {
     public void show(Assessment assessment) {
         Project project = assessment.project();
         fields(project);
-        form.refresh(project);
-        reasons.show(assessment);
+        super.show(assessment);
         boolean onlyMoved = sizedFor != null && project.onlyMovedFrom(sizedFor);
         if (onlyMoved) {
             return;

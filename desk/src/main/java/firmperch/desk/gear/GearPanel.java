@@ -6,9 +6,8 @@ import firmperch.check.Topic;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Card;
 import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.Words;
@@ -32,16 +31,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
 /** Everything that hangs on the head, each with its mass and where its weight sits. */
-public final class GearPanel implements Panel {
+public final class GearPanel extends ReasonedPanel {
     private static final int MOST = 50;
 
     private final Document document;
-    private final CachedVBox box = new CachedVBox();
     private final IncrementalColumn items = new IncrementalColumn();
     private final Label total = new Label();
     private final Label refused = new Label();
-    private final Form spare;
-    private final ReasonList reasons;
     /** What is shown of each item; which item's it is is told by its place in the list. */
     private final List<Item> cards = new ArrayList<>();
 
@@ -50,9 +46,9 @@ public final class GearPanel implements Panel {
     private record Item(Card card, List<Form> forms) {}
 
     public GearPanel(Document document, ReasonList.Actions actions) {
+        super(new ReasonList(actions, GearPanel::gear, false),
+                Form.of(document, "", List.of(Field.at(document.project(), "gear.spare"))));
         this.document = document;
-        spare = Form.of(document, "", List.of(Field.at(document.project(), "gear.spare")));
-        reasons = new ReasonList(actions, GearPanel::gear, false);
         Label heading = Words.heading("What hangs on the head");
         Button add = new Button("Add an item");
         add.setId("gear-add");
@@ -65,8 +61,7 @@ public final class GearPanel implements Panel {
         Label why = Words.heading("Reasons");
         Label where = Words.of("hint",
                 "Forward, left and up are from the head's mounting face to the item's own middle.");
-        box.getChildren().addAll(total, heading, where, items, add, refused, spare, why, reasons);
-        box.getStyleClass().add("panel");
+        stack(total, heading, where, items, add, refused, form(0), why, reasons());
     }
 
     private void add() {
@@ -138,13 +133,8 @@ public final class GearPanel implements Panel {
     }
 
     @Override
-    public Node side() {
-        return box;
-    }
-
-    @Override
     public boolean busy() {
-        return items.filling() || spare.filling() || reasons.busy()
+        return items.filling() || super.busy()
                 || cards.stream().map(Item::forms).flatMap(List::stream).anyMatch(Form::filling);
     }
 
@@ -154,10 +144,9 @@ public final class GearPanel implements Panel {
         shown = project.gear();
         cards(project);
         cards.forEach(item -> item.forms().forEach(form -> form.refresh(project)));
-        spare.refresh(project);
+        super.show(assessment);
         total.setText(Words.unbroken(project.gear().items().size() + " items, "
                 + Quantity.MASS.show(project.gear().mass(), project.units()) + " together; with the spare "
                 + Quantity.MASS.show(project.gear().mass() + project.gear().spare(), project.units()) + "."));
-        reasons.show(assessment);
     }
 }

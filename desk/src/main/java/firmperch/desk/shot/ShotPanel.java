@@ -5,42 +5,27 @@ import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
-import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
-import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
 import firmperch.study.Situation;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
-public final class ShotPanel implements Panel {
-    private final CachedVBox box = new CachedVBox();
+public final class ShotPanel extends ReasonedPanel {
     private final Label answer = Words.of("answer", "");
-    private final Form shot;
-    private final ReasonList reasons;
 
     public ShotPanel(Document document, ReasonList.Actions actions) {
-        shot = Form.of(document, Field.sections("Under the lens", document.project().shot(), Path.of("shot")));
-        reasons = new ReasonList(actions, (a, f) -> f.about().topic() == Topic.PICTURE, false);
-        box.getChildren().addAll(answer, shot, Words.heading("Reasons"), reasons);
-        box.getStyleClass().add("panel");
-    }
-
-    @Override
-    public Node side() {
-        return box;
-    }
-
-    @Override
-    public boolean busy() {
-        return shot.filling() || reasons.busy();
+        super(new ReasonList(actions, (a, f) -> f.about().topic() == Topic.PICTURE, false),
+                Form.of(document, Field.sections("Under the lens", document.project().shot(), Path.of("shot"))));
+        stack(answer, form(0), Words.heading("Reasons"), reasons());
     }
 
     @Override
     public void show(Assessment assessment) {
+        super.show(assessment);
         Situation s = assessment.situation();
         answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "
                 + s.length(assessment.project().shot().sensorDistance()) + " above the work, "
@@ -49,7 +34,5 @@ public final class ShotPanel implements Panel {
                         ? " That is too near the ceiling of " + s.length(assessment.project().place().room().ceiling())
                                 + " or above it: take a shorter lens."
                         : "")));
-        shot.refresh(assessment.project());
-        reasons.show(assessment);
     }
 }
