@@ -4,9 +4,11 @@ import firmperch.body.Assembly;
 import firmperch.body.Body;
 import firmperch.body.Freedom;
 import firmperch.body.Piece;
+import firmperch.pose.Posed;
 import firmperch.pose.RelativeMotionBounds;
 import firmperch.pose.Rig;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -24,12 +26,20 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
      * Groups every pair of a rig that may collide by what moves it.
      *
      * @param spheres one around each piece of the assembly, in its order
+     * @param start a likely pose: what is near in it is measured first in every pose, so that most of the rest need not be
      */
-    public static List<CollisionGroup> of(Rig rig, List<BoundingSphere> spheres) {
+    public static List<CollisionGroup> of(Rig rig, List<BoundingSphere> spheres, Posed start) {
         Map<List<Integer>, List<CollisionPair>> by = new LinkedHashMap<>();
         pairs(rig, spheres).forEach(p -> by.computeIfAbsent(p.relative().felt(), f -> new ArrayList<>()).add(p));
         return by.entrySet().stream().map(e -> new CollisionGroup(
-                e.getKey().stream().map(rig.assembly().freedoms()::get).toList(), e.getValue())).toList();
+                e.getKey().stream().map(rig.assembly().freedoms()::get).toList(), nearestFirst(e.getValue(), start)))
+                .toList();
+    }
+
+    private static List<CollisionPair> nearestFirst(List<CollisionPair> pairs, Posed start) {
+        Map<CollisionPair, Double> gaps = new IdentityHashMap<>();
+        pairs.forEach(pair -> gaps.put(pair, pair.gap(start)));
+        return pairs.stream().sorted(Comparator.comparingDouble(gaps::get)).toList();
     }
 
     private static List<CollisionPair> pairs(Rig rig, List<BoundingSphere> spheres) {

@@ -24,6 +24,12 @@ public record CollisionPair(Piece a, Piece b, int indexA, int indexB, BoundingSp
      */
     private static final double ROUGHLY = 5e-6;
 
+    /** Distance of their bounding spheres in a pose, m; negative where these overlap. */
+    double gap(Posed posed) {
+        return posed.point(sphereA.body(), sphereA.middle()).minus(posed.point(sphereB.body(), sphereB.middle()))
+                .length() - sphereA.radius() - sphereB.radius();
+    }
+
     /**
      * A distance that the pieces keep, m; beyond the limit only that they keep at least the limit, told by any figure between the
      * limit and the distance.

@@ -60,7 +60,7 @@ public final class Study {
             return set().framed().bars().stream().filter(bending::add).toList();
         });
         spheres = new Lazy<>(() -> rig.assembly().pieces().stream().map(BoundingSphere::of).toList());
-        collisions = new Lazy<>(() -> CollisionGroup.of(rig, spheres()));
+        collisions = new Lazy<>(() -> CollisionGroup.of(rig, spheres(), set().posed()));
         locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
         rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
         int freedoms = rig.assembly().freedoms().size();

@@ -326,9 +326,10 @@ public final class DeskApp extends Application implements DeskView.Host {
         stage.close();
     }
 
-    /** Ends what runs behind the window; what is on its way to the disk gets there. */
+    /** Ends what runs behind the window: a save on its way to the disk gets there, an export is given up. */
     void end() {
         if (keeping != null) {
+            exports.stop();
             keeping.stop();
             files.close();
         }

@@ -209,7 +209,9 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
 
     @Override
     public void afterEach(ExtensionContext context) {
-        robot.release(new KeyCode[0]);
+        if (context.getExecutionException().isPresent()) {
+            robot.release(new KeyCode[0]);
+        }
         act(() -> {
             if (app.sheets() != null) {
                 app.sheets().cancelAll();

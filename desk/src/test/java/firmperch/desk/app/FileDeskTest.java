@@ -283,12 +283,13 @@ class FileDeskTest {
         assertThat(desk.text("notice")).startsWith("Stopped");
         WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
         assertThat(chosen).hasContent("the pack before");
-        desk.act(() -> desk.app.export(Exporters.PACK));
+        chosen = folder.resolve("cuts.csv");
+        desk.act(() -> desk.app.export(Exporters.CUTS));
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
-        assertThat(Files.size(chosen)).isGreaterThan(10_000);
+        assertThat(chosen).content().contains("Stick");
         assertThat(((Button) desk.find("notice-action")).getText()).isEqualTo("Show in folder");
         assertThat(new Settings(UserData.folder()).place(Exports.PLACE)).isEqualTo(folder.toAbsolutePath());
-        desk.act(() -> desk.app.export(Exporters.PACK));
+        desk.act(() -> desk.app.export(Exporters.CUTS));
         assertThat(begunIn).isEqualTo(folder.toAbsolutePath());
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
     }
