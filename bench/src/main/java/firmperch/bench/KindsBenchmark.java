@@ -38,7 +38,7 @@ public class KindsBenchmark {
     /** A value of each that makes it short. */
     private static final Map<String, Object[]> SPOILT = Map.of("Glazing table",
             new Object[]{"perch.arm-1.links.thickness", 0.023}, "Turning shelf",
-            new Object[]{"perch.weight.weight", 9.0},
+            new Object[]{"perch.weight.weight", 12.0},
             "Throwing wheel", new Object[]{"perch.bar.count", 1}, "Tile press",
             new Object[]{"perch.feet.capped", false});
 

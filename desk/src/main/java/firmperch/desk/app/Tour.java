@@ -1,13 +1,19 @@
 package firmperch.desk.app;
 
 import firmperch.desk.cli.CheckCommand;
+import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.Step;
+import firmperch.file.Samples;
+import firmperch.file.Stamp;
+import firmperch.project.Project;
+import firmperch.search.Assessor;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import javafx.animation.PauseTransition;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -42,7 +48,21 @@ final class Tour {
         });
         stops.add(() -> picture("9-steady-dark.png"));
         stops.add(() -> CheckCommand.lines(app.document().assessment().get()).forEach(System.out::println));
+        stops.add(app::switchTheme);
+        for (String corner : List.of("Turning shelf, 10-sliding-mast.png", "Glazing table, 11-ceiling-arm.png",
+                "Throwing wheel, 12-balanced-bar.png", "Tile press, 13-pipe-goalpost.png")) {
+            String[] nameAndFile = corner.split(", ");
+            stops.add(() -> show(nameAndFile[0]));
+            stops.add(() -> picture(nameAndFile[1]));
+        }
         after(this::next);
+    }
+
+    /** Opens a corner of the sample studio. */
+    private void show(String name) {
+        Project corner = Samples.all().stream().filter(sample -> sample.name().equals(name)).findFirst().orElseThrow();
+        app.document().open(Assessor.now(corner), null, Stamp.NONE);
+        app.desk().choose(DeskView.chosenAtFirst(app.document()));
     }
 
     private static void after(Runnable what) {

@@ -124,7 +124,7 @@ public final class MakePanel implements Panel {
     private static List<Supplier<Node>> page(MakingPlan plan, UnitSystem system) {
         List<Supplier<Node>> rows = new ArrayList<>();
         rows.add(() -> Words.heading("Cut list, in " + system.label()));
-        rows.add(() -> TableRow.head(CUTS, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes"));
+        rows.add(() -> TableRow.head(CUTS, "Part", "No.", "Material", "Length", "Width", "Thick", "Holes and shape"));
         for (CutPiece piece : plan.cuts()) {
             rows.add(() -> TableRow.of(CUTS, piece.part(), "" + piece.count(), piece.material().label(),
                     Quantity.LENGTH.bare(piece.length(), system), Quantity.LENGTH.bare(piece.width(), system),
