@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.Known;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.frame.FrameSolution;
 import firmperch.pose.Framed;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
-import firmperch.search.Progress;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.FacePair;
@@ -195,7 +195,7 @@ class JointsTest {
     @Test
     void whatGoesFirstIsUsedUpByThatMuch() {
         Study study = Study.of(Demo.project());
-        Finding first = Assessor.everyPose(Demo.project(), Progress.NONE).finding("load.first");
+        Finding first = Known.everyPose(Demo.project()).finding("load.first");
         Question<?> friction = RaisedQuestions.of(study, "friction@arm.lift").orElseThrow();
         Reading loaded = friction.at(study.carrying(first.reading().available()).in(Demo.posed(Demo.project(), 3, 0, 0)
                 .posed().pose()));

@@ -2,12 +2,11 @@ package firmperch.file;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.Known;
 import firmperch.check.Finding;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
-import firmperch.search.Assessor;
-import firmperch.search.Progress;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -21,7 +20,7 @@ class SamplesTest {
         Map<Verdict, Integer> verdicts = new EnumMap<>(Verdict.class);
         Set<String> bases = new HashSet<>();
         for (Project project : Samples.all()) {
-            Assessment told = Assessor.told(project, Progress.NONE);
+            Assessment told = Known.told(project);
             verdicts.merge(told.verdict(), 1, Integer::sum);
             bases.add(project.perch().parts().getFirst().part().getClass().getSimpleName());
             if (told.verdict() == Verdict.GIVES) {

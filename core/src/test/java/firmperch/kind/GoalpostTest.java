@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.Known;
 import firmperch.body.Contact;
 import firmperch.body.Piece;
 import firmperch.check.Finding;
@@ -131,14 +132,14 @@ class GoalpostTest {
     void withoutCapsItRocks() {
         var found = Assessor.everyPose(project("perch.feet.capped", false), Progress.NONE);
         assertThat(found.finding("tip.stands").verdict()).isEqualTo(Verdict.GIVES);
-        assertThat(Assessor.everyPose(project(), Progress.NONE).finding("tip.stands").verdict())
+        assertThat(Known.everyPose(project()).finding("tip.stands").verdict())
                 .isEqualTo(Verdict.HOLDS);
     }
 
     /** Jaws on a bar of 26.9 mm: 2 · 0.15 · F · 13.45 mm, F = 5/(0.25 · 8 mm) = 2500 N (Shigley). */
     @Test
     void jawsHoldByTheBarsOwnRadius() {
-        var found = Assessor.everyPose(project(), Progress.NONE).finding("friction@clamp.roll");
+        var found = Known.everyPose(project()).finding("friction@clamp.roll");
         assertThat(found.reading().available()).isCloseTo(2 * 0.15 * 2500 * 0.01345, within(1e-9));
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.Known;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
@@ -26,7 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class BuildTest {
-    private static final Assessment DEMO = Assessor.full(Demo.project(), Progress.NONE);
+    private static final Assessment DEMO = Known.full(Demo.project());
     private static final MakingPlan PLAN = MakingPlan.of(DEMO);
 
     @TempDir

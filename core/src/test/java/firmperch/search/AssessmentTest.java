@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.Known;
 import firmperch.body.Station;
 import firmperch.check.Finding;
 import firmperch.check.RaisedQuestions;
@@ -22,7 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 @Execution(ExecutionMode.CONCURRENT)
 class AssessmentTest {
-    private static final Assessment DEMO = Assessor.everyPose(Demo.project(), Progress.NONE);
+    private static final Assessment DEMO = Known.everyPose(Demo.project());
 
     @ParameterizedTest
     @CsvSource({"10, 9.99, GIVES", "10, 10, HOLDS", "10, 12.4, HOLDS", "0, 5, HOLDS", "10, -3, GIVES"})

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.Known;
 import firmperch.check.Finding;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
@@ -18,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Cures are believed only as far as running them again confirms. */
 class CuresTest {
-    private static final Assessment DEMO = Assessor.full(Demo.project(), Progress.NONE);
+    private static final Assessment DEMO = Known.full(Demo.project());
 
     @Test
     void everyCureDoesWhatItSaysWhenItIsMade() {

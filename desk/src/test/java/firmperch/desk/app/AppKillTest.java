@@ -58,7 +58,7 @@ class AppKillTest {
 
     @Test
     void workIsOfferedAgainAndFresh() throws Exception {
-        int kills = Trial.times("apps", 2, 50);
+        int kills = Trial.times("apps", 1, 50);
         Random random = new Random(7);
         long oldest = 0;
         for (int round = 0; round < kills; round++) {

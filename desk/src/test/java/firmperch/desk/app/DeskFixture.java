@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.Known;
 import firmperch.body.Vec3;
 import firmperch.desk.document.Copies;
 import firmperch.desk.draw.DrawingPane;
@@ -11,17 +12,13 @@ import firmperch.file.Samples;
 import firmperch.file.Stamp;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
-import firmperch.search.Assessor;
-import firmperch.search.Progress;
 import firmperch.study.Situation;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Supplier;
@@ -111,9 +108,6 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         void in(DeskApp app, Stage window);
     }
 
-    /** What projects came to: worked out once for all tests that begin there. */
-    private static final Map<Project, Assessment> KNOWN = new ConcurrentHashMap<>();
-
     /** The application that is open, and what it is open in, as long as no test has closed it. */
     private static DeskApp open;
     private static Scene in;
@@ -131,7 +125,7 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
 
     /** The whole desk on the demo, of which everything is known. */
     DeskFixture() {
-        this(() -> new Opening(settled(Samples.wedgingBench()), null, Stamp.NONE, ""));
+        this(() -> new Opening(Known.full(Samples.wedgingBench()), null, Stamp.NONE, ""));
     }
 
     /** The whole desk on something else. */
@@ -142,17 +136,6 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     /** Whatever comes of that start. */
     static DeskFixture started(Start start) {
         return new DeskFixture(null, start);
-    }
-
-    /** All that is to be known of a project. */
-    private static Assessment settled(Project project) {
-        return KNOWN.computeIfAbsent(project, p -> Assessor.full(p, Progress.NONE));
-    }
-
-    /** What the window tells of a project at first: every pose, the cheapest cure and how far it reaches. */
-    static Assessment told(Project project) {
-        return KNOWN.computeIfAbsent(project,
-                p -> Assessor.withCoverage(Assessor.told(p, Progress.NONE), Progress.NONE));
     }
 
     /** The desk that the tests before have left open, or a new one. */

@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.Known;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
 import firmperch.check.Verdict;
@@ -36,7 +37,7 @@ class KindsDeskTest {
     private final DeskFixture desk = new DeskFixture();
 
     private void show(Project project) {
-        desk.act(() -> desk.app.document().open(DeskFixture.told(project), null, Stamp.NONE));
+        desk.act(() -> desk.app.document().open(Known.reaching(project), null, Stamp.NONE));
         desk.filled();
     }
 

@@ -175,10 +175,10 @@ class FirmPerchTest {
                 .collect(Collectors.joining(java.io.File.pathSeparator));
         Process process = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dfirmperch.data=" + folder, "-cp",
-                classPath, "firmperch.desk.Main", "check", demo.toString(), "--json").redirectErrorStream(true).start();
+                classPath, "firmperch.desk.Main", "check", demo.toString()).redirectErrorStream(true).start();
         String printed = new String(process.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
         assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(process.exitValue()).as(printed).isZero();
-        assertThat(new ObjectMapper().readTree(printed).path("verdict").asText()).isEqualTo("near");
+        assertThat(printed).contains("It stands in every pose.");
     }
 }

@@ -89,6 +89,8 @@ class LauncherTest {
         assertThat(first).startsWith("Wedging bench").doesNotContain("[warning]");
         assertThat(archives()).singleElement().satisfies(f -> assertThat(Files.size(f)).isGreaterThan(1_000_000));
         assertThat(run(0, "check", project.toString())).as("with the archive").isEqualTo(first);
+        assertThat(run(2, "check", folder.resolve("none").toString())).as("its exit code is passed on")
+                .contains("there is no such file");
     }
 
     private List<Path> archives() throws IOException {
@@ -131,10 +133,5 @@ class LauncherTest {
                 .contains("Firm Perch").doesNotContain("warning");
         assertThat(archives()).singleElement()
                 .satisfies(f -> assertThat(f).startsWith(folder.resolve("elsewhere")));
-    }
-
-    @Test
-    void passesTheExitCodeOn() throws IOException, InterruptedException {
-        assertThat(run(2, "check", folder.resolve("none").toString())).contains("there is no such file");
     }
 }
