@@ -12,17 +12,14 @@ import firmperch.file.ProjectFile;
 import java.io.IOException;
 import java.nio.file.Path;
 import javafx.geometry.Point2D;
-import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
 
 /** The window on a kind that no line of the program knows: an arm on a post that hangs from the ceiling, with rope and cord. */
 @InTheWindow
 class AlienDeskTest {
-    private final FxRobot robot = new FxRobot();
     @TempDir
     private static Path folder;
     @RegisterExtension
@@ -61,7 +58,7 @@ class AlienDeskTest {
     /** A value of the part is edited in the form that its params make, refused outside its range, and taken back. */
     @Test
     void itsPartIsEditedInAForm() {
-        robot.clickOn("#station-hanger");
+        desk.click("station-hanger");
         desk.type("perch.hanger.length", "150 cm");
         assertThat(desk.now().study().assembly().measures().getFirst().to().at().z()).isCloseTo(1.52, within(1e-9));
         desk.type("perch.hanger.length", "4 m");
@@ -79,7 +76,7 @@ class AlienDeskTest {
         double was = joint("hanger.drop");
         Vec3 weight = desk.now().posed().point(desk.now().study().assembly().bodies().get(2), Vec3.ZERO);
         Point2D camera = desk.onSide(desk.now().sensor());
-        robot.drag(camera, MouseButton.PRIMARY).moveTo(camera.add(0, 40)).drop();
+        desk.hand.drag(camera, camera.add(0, 40));
         double dropped = joint("hanger.drop") - was;
         assertThat(dropped).isCloseTo(40 / pane.scale(), within(4 / pane.scale()));
         Vec3 now = desk.now().posed().point(desk.now().study().assembly().bodies().get(2), Vec3.ZERO);

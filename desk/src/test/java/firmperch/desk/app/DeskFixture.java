@@ -112,6 +112,8 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     private static DeskApp open;
     private static Scene in;
 
+    /** What the mouse and the keys are moved with. */
+    final Hand hand = new Hand(this::act);
     private final FxRobot robot = new FxRobot();
     private final Supplier<Opening> opening;
     private final Start start;
@@ -314,8 +316,12 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         shown();
         act(() -> field.replaceText(0, field.getText().length(), text));
         act(field::requestFocus);
-        robot.type(KeyCode.ENTER);
-        shown();
+        hand.keys(KeyCode.ENTER);
+    }
+
+    /** Clicks on what has that id. */
+    void click(String id) {
+        hand.click(find(id));
     }
 
     String text(String id) {

@@ -39,7 +39,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.scene.text.Text;
 import javafx.stage.WindowEvent;
 import org.apache.pdfbox.Loader;
@@ -106,7 +105,7 @@ class DeskTest {
     @ParameterizedTest
     @EnumSource(Step.class)
     void everyStepShowsSomethingThatComputes(Step step) {
-        robot.clickOn("#step-" + step.name().toLowerCase());
+        desk.click("step-" + step.name().toLowerCase());
         desk.everyPose();
         assertThat(robot.lookup(".panel .label").queryAll()).isNotEmpty();
         desk.nothingStumbles(step.label());
@@ -168,7 +167,7 @@ class DeskTest {
     @ParameterizedTest
     @ValueSource(strings = {"box-feet", "box", "post", "carriage", "arm", "head", "gear"})
     void everyStationCanBeChosenAndEdited(String station) {
-        robot.clickOn("#station-" + station);
+        desk.click("station-" + station);
         String chosen = robot.lookup(".panel-title").queryAs(Label.class).getText();
         assertThat(desk.assessment().study().assembly().stations())
                 .anySatisfy(s -> assertThat(s.label()).isEqualTo(chosen));
@@ -178,7 +177,7 @@ class DeskTest {
     /** The part is edited above its reasons, in the groups that it is built of. */
     @Test
     void aPartIsEditedBeforeItsReasons() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         desk.filled();
         Node length = desk.find("perch.arm.links.length");
         Node reason = desk.find("reason-friction@arm.lift");
@@ -190,9 +189,9 @@ class DeskTest {
 
     @Test
     void aPieceThatIsClickedOpensItsPart() {
-        robot.clickOn("#station-gear");
+        desk.click("station-gear");
         var s = desk.now();
-        robot.clickOn(desk.onSide(new Vec3(0, 0, 0.9)));
+        desk.hand.click(desk.onSide(new Vec3(0, 0, 0.9)));
         assertThat(robot.lookup(".panel-title").queryAs(Label.class).getText()).startsWith("Steel pipe");
         assertThat(desk.now()).as("nothing was moved").isSameAs(s);
     }
@@ -200,7 +199,7 @@ class DeskTest {
     /** A dimension in the drawing is clicked and typed. */
     @Test
     void aDimensionIsEditedWhereItStands() {
-        robot.clickOn("#station-post");
+        desk.click("station-post");
         desk.everyPose();
         DrawingPane pane = desk.find("side-view");
         Point2D spot = null;
@@ -212,7 +211,7 @@ class DeskTest {
             }
         }
         assertThat(spot).as("the post's length stands in the drawing").isNotNull();
-        robot.clickOn(spot);
+        desk.hand.click(spot);
         desk.type("dimension-perch.post.length", "1.6 m");
         assertThat(firmperch.param.Path.of("perch.post.length").number(desk.project())).isEqualTo(1.6);
         desk.press("undo");
@@ -224,7 +223,7 @@ class DeskTest {
         DrawingPane pane = desk.find("angle-view");
         WritableImage before = WaitForAsyncUtils.waitForAsyncFx(5000, () -> pane.snapshot(null, null));
         Point2D middle = pane.localToScreen(pane.getWidth() / 2, pane.getHeight() / 2);
-        robot.drag(middle, MouseButton.PRIMARY).moveTo(middle.add(60, 20)).drop();
+        desk.hand.drag(middle, middle.add(60, 20));
         WritableImage after = WaitForAsyncUtils.waitForAsyncFx(5000, () -> pane.snapshot(null, null));
         int different = 0;
         for (int x = 0; x < before.getWidth(); x += 3) {
@@ -238,7 +237,7 @@ class DeskTest {
 
     @Test
     void aNewPostIsChosenFromTheCatalogue() {
-        robot.clickOn("#station-post");
+        desk.click("station-post");
         ComboBox<firmperch.stock.Catalogue.Row> choice = desk.find("perch.post.stock");
         desk.act(() -> choice.setValue(firmperch.stock.PostStock.ALL.get("pipe-60.3x3.6")));
         desk.everyPose();
@@ -248,7 +247,7 @@ class DeskTest {
 
     @Test
     void aClosureBringsItsHandTorque() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         ComboBox<firmperch.stock.Catalogue.Row> choice = desk.find("perch.arm.pivots.closure");
         desk.act(() -> choice.setValue(firmperch.stock.Closure.ALL.get("lever-90")));
         assertThat(arm().pivots().torque()).isEqualTo(9.0);
@@ -261,7 +260,7 @@ class DeskTest {
 
     @Test
     void aLengthThatCannotBeReadIsRefusedAndTheLastGoodStays() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         desk.type("perch.arm.links.length", "long enough");
         assertThat(arm().links().length()).isEqualTo(0.64);
         assertThat(desk.says("Link length: “long enough” was given; expected is a length such as 600")).isTrue();
@@ -276,7 +275,7 @@ class DeskTest {
     /** Answers arrive from the background while a person is typing: they must not wipe out what is typed. */
     @Test
     void whatIsBeingTypedIsNotOverwritten() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         javafx.scene.control.TextField field = desk.find("perch.arm.links.length");
         desk.act(() -> {
             field.requestFocus();
@@ -285,38 +284,38 @@ class DeskTest {
         desk.everyPose();
         desk.act(() -> desk.app.document().edit("place.room.ceiling", 2.4));
         assertThat(field.getText()).isEqualTo("50");
-        robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT1);
         assertThat(desk.project().perch()).as("50 mm is refused, 640 stays")
                 .isEqualTo(Samples.wedgingBench().perch());
     }
 
     @Test
     void aValueTypedAndLeftByShortcutIsNotLost() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         javafx.scene.control.TextField field = desk.find("perch.arm.links.length");
         desk.act(() -> {
             field.requestFocus();
             field.replaceText(0, field.getText().length(), "650");
         });
-        robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT2);
         desk.filled();
         assertThat(arm().links().length()).isEqualTo(0.65);
     }
 
     @Test
     void escapeTakesARefusedEntryBack() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         desk.type("perch.arm.links.length", "x");
         assertThat(desk.says("was given")).isTrue();
         desk.act(() -> desk.find("perch.arm.links.length").requestFocus());
-        robot.type(KeyCode.ESCAPE);
+        desk.hand.keys(KeyCode.ESCAPE);
         assertThat(desk.text("perch.arm.links.length")).isEqualTo("640 mm");
         assertThat(desk.says("was given")).isFalse();
     }
 
     @Test
     void aPostShorterThanItsHolesIsRefused() {
-        robot.clickOn("#station-post");
+        desk.click("station-post");
         desk.type("perch.post.length", "900");
         assertThat(desk.says("lies in the post of 900 mm")).isTrue();
         assertThat(desk.project()).isEqualTo(Samples.wedgingBench());
@@ -338,7 +337,7 @@ class DeskTest {
         DrawingPane pane = desk.find("side-view");
         double was = lift();
         Point2D camera = desk.onSide(before.sensor());
-        robot.drag(camera, MouseButton.PRIMARY).moveTo(camera.add(0, 30)).drop();
+        desk.hand.drag(camera, camera.add(0, 30));
         var after = desk.now();
         assertThat(before.sensor().z() - after.sensor().z()).isCloseTo(30 / pane.scale(), within(4 / pane.scale()));
         assertThat(lift()).isLessThan(was);
@@ -350,12 +349,13 @@ class DeskTest {
     void theAnswerFollowsTheDrag() {
         Finding push = desk.assessment().finding("tip.push");
         Point2D camera = desk.onSide(desk.now().sensor());
-        robot.drag(camera, MouseButton.PRIMARY).moveTo(camera.add(0, 20));
+        desk.hand.press(camera);
+        desk.hand.move(camera.add(0, 20));
         assertThat(desk.assessment().finding("shot.hands").verdict()).isEqualTo(Verdict.GIVES);
         assertThat(desk.assessment().finding("tip.push")).as("every pose is still known")
                 .isSameAs(push);
         assertThat(desk.text("sentence")).contains("but the camera sees ");
-        robot.drop();
+        desk.hand.release();
     }
 
     @Test
@@ -364,7 +364,7 @@ class DeskTest {
         Point2D carriage = desk
                 .onSide(s.posed().seat(s.study().assembly().stations().get(3)).plus(new Vec3(-0.04, 0, 0)));
         DrawingPane pane = desk.find("side-view");
-        robot.drag(carriage, MouseButton.PRIMARY).moveTo(carriage.add(0, 0.21 * pane.scale())).drop();
+        desk.hand.drag(carriage, carriage.add(0, 0.21 * pane.scale()));
         assertThat(desk.project().stance().joints()).containsEntry("carriage.pin", 3.0);
     }
 
@@ -372,7 +372,7 @@ class DeskTest {
     void draggingTheCameraInThePlanSwingsTheArm() {
         Point2D camera = desk.onPlan(desk.now().sensor());
         Point2D post = desk.onPlan(Vec3.ZERO);
-        robot.drag(camera, MouseButton.PRIMARY).moveTo(post.add(60, -60)).drop();
+        desk.hand.drag(camera, post.add(60, -60));
         assertThat(Math.toDegrees(joint("carriage.swing")))
                 .isCloseTo(45, within(4.0));
     }
@@ -381,7 +381,7 @@ class DeskTest {
     void draggingTheBaseInThePlanRollsThePerch() {
         DrawingPane pane = desk.find("plan-view");
         Point2D base = desk.onPlan(new Vec3(-0.2, -0.2, 0));
-        robot.drag(base, MouseButton.PRIMARY).moveTo(base.add(-20, 0)).drop();
+        desk.hand.drag(base, base.add(-20, 0));
         assertThat(desk.project().stance().x()).isCloseTo(1.009 - 20 / pane.scale(), within(0.02));
     }
 
@@ -389,7 +389,9 @@ class DeskTest {
     void arrowKeysMoveTheArm() {
         desk.act(() -> desk.find("side-view").requestFocus());
         double lift = lift();
-        robot.type(KeyCode.UP, 3).type(KeyCode.PAGE_DOWN).type(KeyCode.LEFT);
+        for (KeyCode key : List.of(KeyCode.UP, KeyCode.UP, KeyCode.UP, KeyCode.PAGE_DOWN, KeyCode.LEFT)) {
+            desk.hand.keys(key);
+        }
         assertThat(Math.toDegrees(lift() - lift)).isCloseTo(3, within(1e-6));
         assertThat(Math.toDegrees(joint("carriage.swing"))).isCloseTo(2, within(1e-6));
         assertThat(desk.project().stance().joints()).containsEntry("carriage.pin", 4.0);
@@ -479,7 +481,7 @@ class DeskTest {
 
     @Test
     void aReasonOpensToFormulaNumbersAndSource() {
-        robot.clickOn("#step-steady");
+        desk.click("step-steady");
         desk.press("reason-tip.push");
         assertThat(desk.says("F = W · (d·cos σ − h·sin σ) / z")).isTrue();
         assertThat(desk.says("/ 1500 mm = 1")).isTrue();
@@ -632,14 +634,14 @@ class DeskTest {
         Path file = folder.resolve("mine.perch.json");
         desk.act(() -> desk.app.document().edit("name", "Mine"));
         desk.answers.toWrite = file;
-        robot.push(KeyCode.CONTROL, KeyCode.S);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.S);
         desk.until("it is saved", () -> !desk.app.document().unsaved());
         assertThat(ProjectFile.read(file).name()).isEqualTo("Mine");
         desk.until("it is remembered",
                 () -> new RecentFiles(UserData.folder()).list().getFirst().equals(file.toAbsolutePath()));
         desk.act(() -> desk.app.document().edit("name", "Mine again"));
         desk.answers.toOpen = file;
-        robot.push(KeyCode.CONTROL, KeyCode.O);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.O);
         desk.until("it is open", () -> desk.project().name().equals("Mine"));
         assertThat(desk.answers.asked).contains("save first? Mine again");
     }
@@ -648,7 +650,7 @@ class DeskTest {
     void aFileThatCannotBeReadLeavesWhatIsOpen() throws IOException {
         Path broken = Files.writeString(folder.resolve("broken.perch.json"), "{\"format\":");
         desk.answers.toOpen = broken;
-        robot.push(KeyCode.CONTROL, KeyCode.O);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.O);
         desk.until("it is read", () -> !desk.text("notice").startsWith("Opening"));
         assertThat(desk.text("notice")).startsWith("broken.perch.json cannot be opened");
         assertThat(desk.project()).isEqualTo(Samples.wedgingBench());
@@ -659,7 +661,7 @@ class DeskTest {
         Path blocker = Files.writeString(folder.resolve("blocker"), "");
         desk.act(() -> desk.app.document().edit("name", "Mine"));
         desk.answers.toWrite = blocker.resolve("x.perch.json");
-        robot.push(KeyCode.CONTROL, KeyCode.S);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.S);
         desk.until("it is told", () -> desk.text("notice").startsWith("Not saved"));
         assertThat(desk.text("notice")).contains("part of its path is a file, not a folder: choose another place");
         assertThat(desk.app.document().unsaved()).isTrue();
@@ -704,7 +706,7 @@ class DeskTest {
 
     @Test
     void everythingIsShownInTheUnitsChosen() {
-        robot.clickOn("#station-arm");
+        desk.click("station-arm");
         assertThat(desk.text("perch.arm.links.length")).isEqualTo("640 mm");
         desk.press("units");
         assertThat(desk.text("perch.arm.links.length")).isEqualTo("25 3/16\"");
@@ -718,19 +720,19 @@ class DeskTest {
     void undoAndRedoGoThroughEverything() {
         desk.act(() -> desk.app.document().edit("perch.arm.links.length", 0.5));
         desk.act(() -> desk.app.document().edit("place.room.ceiling", 2.5));
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.Z);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(desk.project()).isEqualTo(Samples.wedgingBench());
-        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.Y);
         assertThat(arm().links().length()).isEqualTo(0.5);
         assertThat(desk.project().place().room().ceiling()).isEqualTo(2.30);
     }
 
     @Test
     void stepsAreReachedByKeyboard() {
-        robot.push(KeyCode.CONTROL, KeyCode.DIGIT7);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT7);
         assertThat(desk.says("Cut list, in mm")).isTrue();
-        robot.push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT1);
         assertThat(desk.says("The picture")).isTrue();
     }
 

@@ -145,7 +145,7 @@ class FileDeskTest {
         Button here = button("Save here all the same");
         desk.until("its words are read whole", () -> here.lookup(".text") instanceof Text words
                 && words.getText().equals(here.getText()));
-        robot.push(KeyCode.ESCAPE);
+        desk.hand.keys(KeyCode.ESCAPE);
         desk.until("the question is gone", () -> !desk.app.sheets().showing());
         assertThat(name(file)).isEqualTo("Theirs");
         assertThat(desk.app.document().unsaved()).isTrue();
@@ -186,7 +186,7 @@ class FileDeskTest {
         closeWindow();
         Button save = button("Save");
         assertThat(save.isDefaultButton()).as("Save is the first answer").isTrue();
-        robot.push(KeyCode.ESCAPE);
+        desk.hand.keys(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.app.stage().isShowing()).isTrue();
         assertThat(desk.app.document().closed()).isFalse();
@@ -226,15 +226,15 @@ class FileDeskTest {
         desk.go(firmperch.desk.frame.Step.PLACE);
         Node field = desk.find("place.room.ceiling");
         desk.act(field::requestFocus);
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.Z);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(desk.project()).isEqualTo(Samples.wedgingBench());
         assertThat(((Button) desk.find("redo")).getTooltip().getText()).isEqualTo("Redo: Link length");
     }
 
     @Test
     void theKeyboardIsListed() {
-        robot.push(KeyCode.F1);
+        desk.hand.keys(KeyCode.F1);
         desk.until("the list is there", () -> robot.lookup("#shortcuts .label").queryAll().size() > 40);
         Set<Label> words = robot.lookup("#shortcuts .label").queryAllAs(Label.class);
         assertThat(words).extracting(Label::getText).contains("Ctrl+S", "Save", "Ctrl+Z", "Undo", "F1", "Ctrl+4",
@@ -251,11 +251,11 @@ class FileDeskTest {
         rename("Ours");
         closeWindow();
         Button save = button("Save");
-        robot.clickOn("#step-make");
-        robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        desk.click("step-make");
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT2);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.Z);
         for (int i = 0; i < 5; i++) {
-            robot.push(KeyCode.TAB);
+            desk.hand.keys(KeyCode.TAB);
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(save.getScene().getFocusOwner()).isInstanceOf(Button.class)
                     .matches(b -> b.getParent().getParent() == save.getParent().getParent(), "an answer");
@@ -265,7 +265,7 @@ class FileDeskTest {
         assertThat(desk.project().name()).isEqualTo("Ours");
         assertThat(desk.app.sheets().showing()).isTrue();
         assertThat(robot.lookup("#step-perch").queryAs(javafx.scene.control.ToggleButton.class).isSelected()).isTrue();
-        robot.push(KeyCode.ESCAPE);
+        desk.hand.keys(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(desk.app.sheets().showing()).isFalse();
     }

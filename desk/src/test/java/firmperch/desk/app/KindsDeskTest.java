@@ -22,17 +22,14 @@ import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.testfx.api.FxRobot;
 
 /** The window on every corner of the sample studio: opened, posed by dragging, spoilt and cured; and every kind chosen. */
 @InTheWindow
 class KindsDeskTest {
-    private final FxRobot robot = new FxRobot();
     @RegisterExtension
     private final DeskFixture desk = new DeskFixture();
 
@@ -76,8 +73,9 @@ class KindsDeskTest {
                         .mapToDouble(f -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble())).toArray();
                 Vec3 wanted = desk.now().in(Pose.of(at)).sensor();
                 Vec3 before = desk.now().sensor();
-                robot.moveTo(desk.onSide(before)).press(MouseButton.PRIMARY);
-                robot.moveTo(desk.onSide(wanted)).release(MouseButton.PRIMARY);
+                desk.hand.press(desk.onSide(before));
+                desk.hand.move(desk.onSide(wanted));
+                desk.hand.release();
                 double left = Math.abs(desk.now().sensor().z() - wanted.z());
                 assertThat(left).as("%s, round %d", project.name(), round)
                         .isLessThanOrEqualTo(Math.max(0.045, Math.abs(before.z() - wanted.z())));
@@ -94,8 +92,9 @@ class KindsDeskTest {
         show(sample("Turning shelf"));
         desk.go(Step.PERCH);
         Vec3 camera = desk.now().sensor();
-        robot.moveTo(desk.onSide(camera)).press(MouseButton.PRIMARY);
-        robot.moveTo(desk.onSide(camera.plus(new Vec3(0.4, 0, 0)))).release(MouseButton.PRIMARY);
+        desk.hand.press(desk.onSide(camera));
+        desk.hand.move(desk.onSide(camera.plus(new Vec3(0.4, 0, 0))));
+        desk.hand.release();
         assertThat(desk.now().project().stance().joints().get("beam.reach")).isEqualTo(0.72);
         assertThat(desk.text("notice")).contains("as near as it comes").contains("beam comes out");
     }
@@ -106,8 +105,9 @@ class KindsDeskTest {
         show(sample("Wedging bench"));
         desk.go(Step.PERCH);
         Vec3 camera = desk.now().sensor();
-        robot.moveTo(desk.onSide(camera)).press(MouseButton.PRIMARY);
-        robot.moveTo(desk.onSide(camera.minus(new Vec3(0, 0, 0.6)))).release(MouseButton.PRIMARY);
+        desk.hand.press(desk.onSide(camera));
+        desk.hand.move(desk.onSide(camera.minus(new Vec3(0, 0, 0.6))));
+        desk.hand.release();
         assertThat(desk.now().inRoom(desk.now().lensFront()).z())
                 .isGreaterThan(desk.now().project().place().bench().height());
         assertThat(desk.text("notice")).contains("as near as it comes").contains("the bench");
