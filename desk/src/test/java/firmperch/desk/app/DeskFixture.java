@@ -324,7 +324,11 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         hand.click(find(id));
     }
 
+    /** The words of a field or label, once what is shown is whole; asked on the JavaFX thread, now. */
     String text(String id) {
+        if (!Platform.isFxApplicationThread()) {
+            filled();
+        }
         Node node = find(id);
         return node instanceof TextField field ? field.getText() : ((Label) node).getText();
     }
