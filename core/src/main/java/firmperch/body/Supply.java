@@ -8,11 +8,18 @@ public sealed interface Supply {
      * @param pricePerMetre of the bar it is cut from, units of money; 0 where the material's price by volume counts
      * @param note what else is to be done to it; empty if nothing
      * @param grain which way it is to be laid on wood or on a panel
+     * @param whole true if it is cut without what its outline leaves out inside: that is taken out when it is joined to others, as
+     *     the note says
      */
-    record Cut(double pricePerMetre, String note, Grain grain) implements Supply {
-        /** With the grain along its length, as most pieces are. */
+    record Cut(double pricePerMetre, String note, Grain grain, boolean whole) implements Supply {
+        /** Cut as it is drawn, with the grain along its length, as most pieces are. */
         public Cut(double pricePerMetre, String note) {
-            this(pricePerMetre, note, Grain.LENGTHWISE);
+            this(pricePerMetre, note, Grain.LENGTHWISE, false);
+        }
+
+        /** Cut whole at first, with the grain along its length. */
+        public static Cut whole(String note) {
+            return new Cut(0, note, Grain.LENGTHWISE, true);
         }
     }
 

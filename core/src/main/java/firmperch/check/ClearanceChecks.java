@@ -15,7 +15,6 @@ import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -46,17 +45,6 @@ final class ClearanceChecks {
                 self());
     }
 
-    /**
-     * Bodies that may run into a surface: not those that stand on it or are fixed to it, nor what runs along these.
-     */
-    private static Predicate<Body> apart(Situation s, Surface surface) {
-        Set<Body> fixed = s.study().fixedTo(surface);
-        return body -> {
-            Body on = body.stiffTo().parent();
-            return !fixed.contains(body) && (on == null || !fixed.contains(on));
-        };
-    }
-
     private static Reading reading(Situation s, double asked, double gap, String from) {
         if (Double.isInfinite(gap)) {
             return new Reading(asked, Reading.PLENTY * asked, () -> "all of it is fixed there");
@@ -77,7 +65,7 @@ final class ClearanceChecks {
                 "ceiling − highest point",
                 s -> reading(s, s.policy().distances().gap(),
                         s.project().place().room().ceiling()
-                                - s.clearance().furthest(Vec3.UP, apart(s, Surface.CEILING)),
+                                - s.clearance().furthest(Vec3.UP, s.study().apartFrom(Surface.CEILING)),
                         "to the ceiling"));
     }
 
@@ -85,7 +73,7 @@ final class ClearanceChecks {
         return clear("clear.wall", Scope.SET_POSE, "Does it clear the walls?", "it hits a wall",
                 "wall − furthest point", s -> {
                     Room room = s.project().place().room();
-                    Predicate<Body> apart = apart(s, Surface.WALL);
+                    Predicate<Body> apart = s.study().apartFrom(Surface.WALL);
                     double least = Math.min(-s.clearance().furthest(Vec3.X.negated(), apart),
                             room.depth() - s.clearance().furthest(Vec3.X, apart));
                     // What is swung against a wall may touch it, but not pass into it.
@@ -96,7 +84,7 @@ final class ClearanceChecks {
     private static FunctionCheck<Void> floor() {
         return clear("clear.floor", Scope.SET_POSE, "Does it clear the floor?", "it hits the floor",
                 "lowest point that does not stand on it",
-                s -> reading(s, FLOOR_GAP, -s.clearance().furthest(Vec3.DOWN, apart(s, Surface.FLOOR)),
+                s -> reading(s, FLOOR_GAP, -s.clearance().furthest(Vec3.DOWN, s.study().apartFrom(Surface.FLOOR)),
                         "to the floor"));
     }
 
@@ -107,7 +95,7 @@ final class ClearanceChecks {
                     Vec3 low = new Vec3(b.from(), -b.width() / 2, b.under());
                     Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
                     double gap = s.policy().distances().gap();
-                    return reading(s, gap, s.clearance().fromBox(low, high, apart(s, Surface.BENCH), 4 * gap),
+                    return reading(s, gap, s.clearance().fromBox(low, high, s.study().apartFrom(Surface.BENCH), 4 * gap),
                             "to the bench");
                 });
     }

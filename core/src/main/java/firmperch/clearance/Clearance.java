@@ -24,7 +24,7 @@ public final class Clearance {
     private final CellBounds cell;
     private final Placement room;
     private final List<Piece> pieces;
-    private final List<BoundingSphere> spheres;
+    private final List<BoundingBox> boxes;
     /** Middles of the spheres as they are posed; null for what is not asked. */
     private final Vec3[] middles;
 
@@ -33,19 +33,19 @@ public final class Clearance {
      *
      * @param cell of poses around it, in all of which what is told holds; null for the one
      * @param room where the rig's axes lie in the room's
-     * @param spheres one around each piece of the assembly, in its order
+     * @param boxes one around each piece of the assembly, in its order
      */
-    public Clearance(Posed posed, CellBounds cell, Placement room, List<BoundingSphere> spheres) {
+    public Clearance(Posed posed, CellBounds cell, Placement room, List<BoundingBox> boxes) {
         this.posed = posed;
         this.cell = cell;
         this.room = room;
-        this.spheres = spheres;
+        this.boxes = boxes;
         pieces = posed.rig().assembly().pieces();
-        middles = new Vec3[spheres.size()];
+        middles = new Vec3[boxes.size()];
         for (int i = 0; i < middles.length; i++) {
             // A small fitting lies within what it is fitted to: only a point of the gear is asked for by itself.
-            boolean counts = spheres.get(i).radius() > 0 || pieces.get(i).supply() instanceof Supply.Owned;
-            middles[i] = counts ? posed.point(spheres.get(i).body(), spheres.get(i).middle()) : null;
+            boolean counts = boxes.get(i).radius() > 0 || pieces.get(i).supply() instanceof Supply.Owned;
+            middles[i] = counts ? posed.point(boxes.get(i).body(), boxes.get(i).middle()) : null;
         }
     }
 
@@ -67,7 +67,7 @@ public final class Clearance {
             Body body = pieces.get(i).body();
             if (middles[i] != null && which.test(body)) {
                 double beside = origin + loose(body, upright);
-                if (middles[i].dot(own) + spheres.get(i).radius() + beside > most) {
+                if (middles[i].dot(own) + boxes.get(i).radius() + beside > most) {
                     most = Math.max(most, posed.reach(pieces.get(i), own) + beside);
                 }
             }
@@ -94,7 +94,7 @@ public final class Clearance {
             Piece piece = pieces.get(i);
             double loose = loose(piece.body(), false);
             if (which.test(piece.body())
-                    && outside(room.point(middles[i]), low, high) - spheres.get(i).radius() - loose < least) {
+                    && outside(room.point(middles[i]), low, high) - boxes.get(i).radius() - loose < least) {
                 double gap = gap(piece, low, high) - loose;
                 least = Math.min(least, gap < Math.min(least, exactly) ? exact(piece, low, high) - loose : gap);
             }
@@ -135,6 +135,9 @@ public final class Clearance {
         double enough = cell == null ? FAR : CLEAR;
         double least = FAR;
         for (CollisionPair pair : group.pairs()) {
+            if (cell == null && pair.apart(middles, least)) {
+                continue;
+            }
             least = Math.min(least, pair.distance(posed, cell, middles, Math.min(least, enough)));
             if (least == 0) {
                 break;

@@ -25,12 +25,12 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
     /**
      * Groups every pair of a rig that may collide by what moves it.
      *
-     * @param spheres one around each piece of the assembly, in its order
+     * @param boxes one around each piece of the assembly, in its order
      * @param start a likely pose: what is near in it is measured first in every pose, so that most of the rest need not be
      */
-    public static List<CollisionGroup> of(Rig rig, List<BoundingSphere> spheres, Posed start) {
+    public static List<CollisionGroup> of(Rig rig, List<BoundingBox> boxes, Posed start) {
         Map<List<Integer>, List<CollisionPair>> by = new LinkedHashMap<>();
-        pairs(rig, spheres).forEach(p -> by.computeIfAbsent(p.relative().felt(), f -> new ArrayList<>()).add(p));
+        pairs(rig, boxes).forEach(p -> by.computeIfAbsent(p.relative().felt(), f -> new ArrayList<>()).add(p));
         return by.entrySet().stream().map(e -> new CollisionGroup(
                 e.getKey().stream().map(rig.assembly().freedoms()::get).toList(), nearestFirst(e.getValue(), start)))
                 .toList();
@@ -42,7 +42,7 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
         return pairs.stream().sorted(Comparator.comparingDouble(gaps::get)).toList();
     }
 
-    private static List<CollisionPair> pairs(Rig rig, List<BoundingSphere> spheres) {
+    private static List<CollisionPair> pairs(Rig rig, List<BoundingBox> boxes) {
         List<CollisionPair> pairs = new ArrayList<>();
         List<Piece> pieces = rig.assembly().pieces();
         boolean[][] nested = nested(rig.assembly());
@@ -51,7 +51,7 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
             for (int j = i + 1; j < pieces.size(); j++) {
                 Body a = pieces.get(i).body();
                 Body b = pieces.get(j).body();
-                if (spheres.get(i).radius() > 0 && spheres.get(j).radius() > 0 && !a.stiffTo().equals(b.stiffTo())
+                if (boxes.get(i).radius() > 0 && boxes.get(j).radius() > 0 && !a.stiffTo().equals(b.stiffTo())
                         && !nested[i][j] && !nested[j][i]) {
                     long key = (long) Math.min(a.index(), b.index()) << 32 | Math.max(a.index(), b.index());
                     RelativeMotionBounds relative = known
@@ -59,8 +59,7 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
                             .of(pieces.get(i), pieces.get(j));
                     // Nothing moves these two against each other: their distance never changes.
                     if (!relative.felt().isEmpty()) {
-                        pairs.add(new CollisionPair(pieces.get(i), pieces.get(j), i, j, spheres.get(i),
-                                spheres.get(j), relative));
+                        pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative));
                     }
                 }
             }

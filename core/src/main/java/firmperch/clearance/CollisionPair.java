@@ -1,7 +1,7 @@
 package firmperch.clearance;
 
-import firmperch.body.Piece;
 import firmperch.body.Placement;
+import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
@@ -9,15 +9,15 @@ import firmperch.pose.RelativeMotionBounds;
 
 /**
  * Two pieces that a joint moves against each other and that are not made to lie in each other: they may collide. How far apart they
- * are is found in three steps, each dearer than the one before and taken only where it can matter: their heights and bounding
- * spheres, the distance of their convex hulls ({@link Gjk}), and, for a cell of poses, how that distance can shrink in it.
+ * are is found in steps, each dearer than the one before and taken only where it can matter: their heights and bounding spheres, the
+ * bounding box of the one and the sphere of the other, the distance of their convex hulls ({@link Gjk}), and, for a cell of poses,
+ * how that distance can shrink in it.
  *
  * @param indexA number of the first piece in the assembly
  * @param indexB number of the second
  * @param relative how the two move as seen from each other
  */
-public record CollisionPair(Piece a, Piece b, int indexA, int indexB, BoundingSphere sphereA, BoundingSphere sphereB,
-        RelativeMotionBounds relative) {
+public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB, RelativeMotionBounds relative) {
     /**
      * How exactly the hulls' distance is found in the middle of a cell, m: a bound that is 5 µm too low is still a bound, and is
      * found in half the rounds.
@@ -26,8 +26,19 @@ public record CollisionPair(Piece a, Piece b, int indexA, int indexB, BoundingSp
 
     /** Distance of their bounding spheres in a pose, m; negative where these overlap. */
     double gap(Posed posed) {
-        return posed.point(sphereA.body(), sphereA.middle()).minus(posed.point(sphereB.body(), sphereB.middle()))
-                .length() - sphereA.radius() - sphereB.radius();
+        return posed.point(a.body(), a.middle()).minus(posed.point(b.body(), b.middle())).length() - a.radius()
+                - b.radius();
+    }
+
+    /** True if in the one pose their bounding spheres are at least that far apart, m: asked of every pair, so without a root. */
+    boolean apart(Vec3[] middles, double limit) {
+        Vec3 one = middles[indexA];
+        Vec3 other = middles[indexB];
+        double x = one.x() - other.x();
+        double y = one.y() - other.y();
+        double z = one.z() - other.z();
+        double far = limit + a.radius() + b.radius();
+        return x * x + y * y + z * z >= far * far;
     }
 
     /**
@@ -41,21 +52,28 @@ public record CollisionPair(Piece a, Piece b, int indexA, int indexB, BoundingSp
         Vec3 apart = middles[indexA].minus(middles[indexB]);
         if (cell != null) {
             // What lies above the other stays so as far as nothing rises: turning and running about level brings it no nearer.
-            double above = Math.abs(apart.z()) - sphereA.radius() - sphereB.radius();
+            double above = Math.abs(apart.z()) - a.radius() - b.radius();
             double rise = above > 0 ? cell.rise(a.body()) + cell.rise(b.body()) : 0;
             if (above - rise >= limit) {
                 return above - rise;
             }
         }
         double nearer = cell == null ? 0 : cell.nearer(relative);
-        double spheres = apart.length() - sphereA.radius() - sphereB.radius() - nearer;
+        double spheres = apart.length() - a.radius() - b.radius() - nearer;
         if (spheres >= limit) {
             return spheres;
         }
-        Placement placeA = posed.place(a);
-        Placement placeB = posed.place(b);
-        Gjk.Found hulls = Gjk.find(d -> placeA.point(a.solid().furthest(placeA.inward(d))),
-                d -> placeB.point(b.solid().furthest(placeB.inward(d))), apart.length() > 1e-9 ? apart : Vec3.UP,
+        double boxes = Math.max(a.from(posed, middles[indexB]) - b.radius(), b.from(posed, middles[indexA]) - a.radius())
+                - nearer;
+        if (boxes >= limit) {
+            return boxes;
+        }
+        Placement placeA = posed.place(a.piece());
+        Placement placeB = posed.place(b.piece());
+        Solid solidA = a.piece().solid();
+        Solid solidB = b.piece().solid();
+        Gjk.Found hulls = Gjk.find(d -> placeA.point(solidA.furthest(placeA.inward(d))),
+                d -> placeB.point(solidB.furthest(placeB.inward(d))), apart.length() > 1e-9 ? apart : Vec3.UP,
                 limit + nearer, cell == null ? Gjk.NEAR_ENOUGH : ROUGHLY);
         if (cell == null || hulls.distance() == 0) {
             return hulls.distance();
@@ -65,7 +83,7 @@ public record CollisionPair(Piece a, Piece b, int indexA, int indexB, BoundingSp
         if (kept >= limit) {
             return kept;
         }
-        double keeps = cell.keeps(relative, a, b, hulls.line().negated().unit()) - Gjk.NEAR_ENOUGH;
+        double keeps = cell.keeps(relative, a.piece(), b.piece(), hulls.line().negated().unit()) - Gjk.NEAR_ENOUGH;
         return Math.max(0, Math.max(kept, keeps));
     }
 }

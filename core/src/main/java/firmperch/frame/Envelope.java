@@ -3,11 +3,13 @@ package firmperch.frame;
 import firmperch.body.Vec3;
 
 /**
- * A symmetric, positive definite matrix with six rows for each node, kept as its envelope: of every row what lies between its
- * first entry and the diagonal, which is all that its Cholesky factor fills ({@link EnvelopePattern} says where that is). A frame
- * of thirty nodes is solved in a twentieth of the time that the full matrix takes.
+ * A symmetric, positive definite matrix with six rows for each node, stored as its envelope (skyline): of each row only the entries
+ * from the first nonzero one to the diagonal. The Cholesky factor fills nothing outside of it (George and Liu, <i>Computer Solution
+ * of Large Sparse Positive Definite Systems</i>, ch. 4). {@link EnvelopePattern} says where each row begins and orders the nodes so
+ * that the rows are short. A frame of thirty nodes is solved in a twentieth of the time that the full matrix takes.
  *
- * <p>Nothing is pivoted: a matrix that is not positive definite, as of a mechanism, is told by {@link #factor}, not repaired.
+ * <p>There is no pivoting: it is not needed for a positive definite matrix. One that is not positive definite, such as that of a
+ * mechanism, is reported by {@link #factor} and not repaired.
  */
 final class Envelope {
     private static final int WAYS = EnvelopePattern.WAYS;
@@ -25,7 +27,7 @@ final class Envelope {
         return new Envelope(pattern, new double[pattern.length]);
     }
 
-    /** Adds to an entry; what lies above the diagonal is the same as below it and left out. */
+    /** Adds to an entry. One above the diagonal is ignored, as its mirror image below is added too. */
     void add(int row, int column, double value) {
         int r = pattern.place[row];
         int c = pattern.place[column];
@@ -34,7 +36,7 @@ final class Envelope {
         }
     }
 
-    /** Adds k·g·gᵀ for a node, g the movement along a direction of a point at an offset from it. */
+    /** Adds a spring to the ground: k·g·gᵀ, where g·u is how far a point at an offset from the node moves along a direction. */
     void spring(int node, Vec3 offset, Vec3 along, double stiffness) {
         Vec3 turn = offset.cross(along);
         double[] g = {along.x(), along.y(), along.z(), turn.x(), turn.y(), turn.z()};
@@ -49,7 +51,7 @@ final class Envelope {
         return new Envelope(pattern, values.clone());
     }
 
-    /** Turns it into its Cholesky factor; false if it is not positive definite, and then it is of no use. */
+    /** Replaces the matrix by its Cholesky factor; false if it is not positive definite, and then it must not be used further. */
     boolean factor() {
         int[] first = pattern.first;
         int[] start = pattern.start;

@@ -3,6 +3,7 @@ package firmperch.make;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Solid;
+import firmperch.body.Supply;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -30,7 +31,8 @@ final class OutlineWords {
             words.add("cut to an outline of " + outline.loop().size() + " edges, "
                     + Math.round(100 * area / box) + " % of its rectangle");
         }
-        for (List<Outline.Edge> cutout : outline.cutouts()) {
+        boolean later = piece.supply() instanceof Supply.Cut cut && cut.whole();
+        for (List<Outline.Edge> cutout : later ? List.<List<Outline.Edge>>of() : outline.cutouts()) {
             Outline hole = Outline.of(cutout);
             words.add(round(cutout)
                     ? "with a hole Ø " + Quantity.LENGTH.show(hole.width(), units)

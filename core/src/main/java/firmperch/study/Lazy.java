@@ -2,7 +2,7 @@ package firmperch.study;
 
 import java.util.function.Supplier;
 
-/** Something worked out when it is first asked for, and once only, whoever asks. */
+/** A value that is computed when it is first asked for, and only once, whichever thread asks. */
 final class Lazy<T> {
     private Supplier<T> source;
     private T value;

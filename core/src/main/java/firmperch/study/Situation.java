@@ -28,7 +28,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** One pose of a project, with what the checks share: the posed rig, the support and the solved frame, each worked out once, whoever asks. */
+/**
+ * One pose of a project, with what the checks share: the posed rig, the support polygon, the solved frame and the clearances. Each
+ * is computed when it is first asked for and kept.
+ *
+ * <p>A situation can also stand for a whole cell of poses around one ({@link #loosened}). Then every rigid figure is a bound that
+ * holds in all of them. The frame is not: it is that of the middle pose, so checks of forces and deflections are sampled.
+ */
 public final class Situation {
     private final Study study;
     private final Posed posed;
@@ -61,10 +67,10 @@ public final class Situation {
     }
 
     /**
-     * The same pose with every rigid figure the worst of all poses around it: distances shorter, moments larger, centres
-     * nearer the edge, by what {@link CellBounds} derives from lengths and masses.
+     * The cell of poses around this one. Distances are shorter there, moments larger and centres of mass nearer the edge by what
+     * {@link CellBounds} derives from lengths and masses, so that no pose of the cell is worse.
      *
-     * @param widths how far each freedom may be from here
+     * @param widths how far each freedom may be from here, rad, m or steps
      */
     public Situation loosened(double[] widths) {
         return new Situation(study, posed, CellBounds.of(posed, widths));
@@ -86,7 +92,7 @@ public final class Situation {
         return posed;
     }
 
-    /** The frame's pattern in this pose. */
+    /** The frame's members, springs and masses in this pose. */
     public synchronized Framed framed() {
         if (framed == null) {
             framed = posed.framed();
@@ -94,7 +100,7 @@ public final class Situation {
         return framed;
     }
 
-    /** The loaded frame, or nothing if it tips over or falls apart. */
+    /** The frame solved under its own weight and the gear's; empty if it tips over or is a mechanism. */
     public synchronized Optional<FrameSolution> frame() {
         if (frame == null) {
             frame = FrameSolver.solve(framed().model());
@@ -102,7 +108,11 @@ public final class Situation {
         return frame;
     }
 
-    /** What its frame does as it is handled; to be asked for only where {@link #frame} is there. */
+    /**
+     * What its frame does as it is handled.
+     *
+     * @throws java.util.NoSuchElementException where {@link #frame} is empty
+     */
     public synchronized UnitLoads unitLoads() {
         if (unitLoads == null) {
             unitLoads = new UnitLoads(this);
@@ -119,8 +129,8 @@ public final class Situation {
     }
 
     /**
-     * What a station carries, itself included, kg: what its own contacts bear where several share the whole as the frame has it,
-     * else all that rests on it.
+     * What a station carries, itself included, kg. Where several stations stand on the ground side by side, the frame tells how they
+     * share the weight; elsewhere it is the mass of all that rests on the station.
      */
     public double carried(Station station) {
         List<Station> roots = study.assembly().stations().stream().filter(st -> st.on().isEmpty()).toList();
@@ -136,8 +146,9 @@ public final class Situation {
     }
 
     /**
-     * Where it meets what it stands on, brakes as they are or all off. In a cell of poses only where it does so in all of
-     * them.
+     * Where the rig touches what it stands on. In a cell of poses only the contacts that touch in every one of them.
+     *
+     * @param rolling true with all brakes off, false as they are set
      */
     public List<Footing> footings(boolean rolling) {
         List<Footing> list = new ArrayList<>();
@@ -182,13 +193,17 @@ public final class Situation {
         return new Vec3(p.x(), p.y(), 0);
     }
 
-    /** Where the centre of mass may stand, brakes as they are or all off. */
+    /**
+     * Where the centre of mass may stand.
+     *
+     * @param rolling true with all brakes off, false as they are set
+     */
     public SupportPolygon support(boolean rolling) {
         SupportPolygon known = study.support(rolling);
         return known != null ? known : SupportPolygon.of(footings(rolling));
     }
 
-    /** Where the centre of mass may stand as the brakes are. */
+    /** Where the centre of mass may stand, brakes as they are set. */
     public SupportPolygon support() {
         return support(false);
     }
@@ -254,7 +269,7 @@ public final class Situation {
             Stance stance = project().stance();
             Placement turned = Placement.turned(Vec3.UP, stance.heading());
             clearance = new Clearance(posed, cell, new Placement(new Vec3(stance.x(), stance.y(), 0), turned.x(),
-                    turned.y(), turned.z()), study.spheres());
+                    turned.y(), turned.z()), study.boxes());
         }
         return clearance;
     }

@@ -4,7 +4,7 @@ import firmperch.body.Assembly;
 import firmperch.body.Body;
 import firmperch.body.Piece;
 import firmperch.body.Surface;
-import firmperch.clearance.BoundingSphere;
+import firmperch.clearance.BoundingBox;
 import firmperch.clearance.CollisionGroup;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
@@ -18,37 +18,41 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * A project made ready to be asked about: its rig, and what follows from the rig alone, worked out once an edit when it is first
- * asked for. Safe to share between threads.
+ * A project and the rig built from it, with everything that depends on the rig alone. Each such figure is computed when it is first
+ * asked for and kept until the next edit, also for studies of the same rig standing or loaded otherwise. Safe to share between
+ * threads.
  */
 public final class Study {
     private final Project project;
     private final Rig rig;
     private final Map<Derived<?>, Lazy<?>> derived;
     private final Lazy<List<Piece>> bars;
-    private final Lazy<List<BoundingSphere>> spheres;
+    private final Lazy<List<BoundingBox>> boxes;
     private final Lazy<List<CollisionGroup>> collisions;
     private final Lazy<SupportPolygon> locked;
     private final Lazy<SupportPolygon> rolling;
     private final boolean stays;
     private final Map<Surface, Lazy<Set<Body>>> fixed;
+    private final Map<Surface, Lazy<Predicate<Body>>> apart;
 
-    /** The same questions of the same rig, standing otherwise or with another mass hung on. */
+    /** Shares what is known of the rig with a study of it that stands elsewhere or carries more. */
     private Study(Study same, Project project, Rig rig) {
         this.project = project;
         this.rig = rig;
         derived = same.derived;
         bars = same.bars;
-        spheres = same.spheres;
+        boxes = same.boxes;
         collisions = same.collisions;
         locked = same.locked;
         rolling = same.rolling;
         stays = same.stays;
         fixed = same.fixed;
+        apart = same.apart;
     }
 
     private Study(Project project, Rig rig) {
@@ -59,24 +63,37 @@ public final class Study {
             Set<Piece> bending = Collections.newSetFromMap(new IdentityHashMap<>());
             return set().framed().bars().stream().filter(bending::add).toList();
         });
-        spheres = new Lazy<>(() -> rig.assembly().pieces().stream().map(BoundingSphere::of).toList());
-        collisions = new Lazy<>(() -> CollisionGroup.of(rig, spheres(), set().posed()));
+        boxes = new Lazy<>(() -> rig.assembly().pieces().stream().map(BoundingBox::of).toList());
+        collisions = new Lazy<>(() -> CollisionGroup.of(rig, boxes(), set().posed()));
         locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
         rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
         int freedoms = rig.assembly().freedoms().size();
         stays = rig.assembly().contacts().stream()
                 .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
         fixed = new EnumMap<>(Surface.class);
+        apart = new EnumMap<>(Surface.class);
         for (Surface surface : Surface.values()) {
-            fixed.put(surface, new Lazy<>(() -> found(surface)));
+            fixed.put(surface, new Lazy<>(() -> foundFixed(surface)));
+            apart.put(surface, new Lazy<>(() -> foundApart(surface)));
         }
     }
 
-    private Set<Body> found(Surface surface) {
+    private Set<Body> foundFixed(Surface surface) {
         Set<Body> stiff = rig.assembly().contacts().stream().filter(c -> c.surface() == surface)
                 .map(c -> c.body().stiffTo()).collect(Collectors.toSet());
         return rig.assembly().bodies().stream().filter(b -> stiff.contains(b.stiffTo()))
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** By the bodies' numbers, as it is asked for each piece in every pose. */
+    private Predicate<Body> foundApart(Surface surface) {
+        Set<Body> stiff = fixedTo(surface);
+        boolean[] apart = new boolean[rig.assembly().bodies().size()];
+        for (Body body : rig.assembly().bodies()) {
+            Body on = body.stiffTo().parent();
+            apart[body.index()] = !stiff.contains(body) && (on == null || !stiff.contains(on));
+        }
+        return body -> apart[body.index()];
     }
 
     /** True if no joint moves what it stands on. */
@@ -87,6 +104,11 @@ public final class Study {
     /** Bodies that stand on a surface or are fixed to it, with all that cannot move against them. */
     public Set<Body> fixedTo(Surface surface) {
         return fixed.get(surface).get();
+    }
+
+    /** Bodies that may run into a surface: not those that stand on it or are fixed to it, nor what runs along these. */
+    public Predicate<Body> apartFrom(Surface surface) {
+        return apart.get(surface).get();
     }
 
     /** A project made ready. */
@@ -124,9 +146,10 @@ public final class Study {
     }
 
     /**
-     * Something that follows from a rig alone and that this package knows nothing of, such as what is asked of it.
+     * A figure that depends on a rig alone and is computed by a package above this one, such as the list of questions. An instance is
+     * the key under which a study keeps the figure.
      *
-     * @param <T> what it is; safe to share between threads
+     * @param <T> the figure's type; safe to share between threads
      */
     public static final class Derived<T> {
         private final Function<Study, T> from;
@@ -137,7 +160,7 @@ public final class Study {
         }
     }
 
-    /** What follows from this rig, worked out once for every study of it. */
+    /** The figure for this rig, computed once for all studies of it. */
     @SuppressWarnings("unchecked")
     public <T> T get(Derived<T> what) {
         return (T) derived.computeIfAbsent(what, w -> new Lazy<>(() -> what.from.apply(this))).get();
@@ -148,9 +171,9 @@ public final class Study {
         return bars.get();
     }
 
-    /** A sphere around each piece, in their order. */
-    List<BoundingSphere> spheres() {
-        return spheres.get();
+    /** A box around each piece, in their order. */
+    List<BoundingBox> boxes() {
+        return boxes.get();
     }
 
     /** Pieces that may run into each other. */

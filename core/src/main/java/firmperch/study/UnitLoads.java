@@ -11,10 +11,15 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What a pose's frame does under more than its weight. Forces in the bars as the rig is handled: its weight, the gear's with its spare so many times (handling, common
- * practice), and a hand at the camera in whichever direction is worst for each figure (our judgement; people grab the camera
- * to move the rig). Superposed, as the frame is linear; the worst direction of the hand is √(x² + y² + z²) of a figure's
- * responses to it along each axis.
+ * Forces and movements of a pose's frame as the rig is handled. The load is its own weight, the weight of the gear and its spare
+ * times the handling factor (common practice, no source), and a hand that pulls at the camera (our judgement; people grab the
+ * camera to move the rig).
+ *
+ * <p>The frame is linear, so each figure is superposed from solutions for unit loads. The hand may pull in any direction; the worst
+ * one for a figure gives √(x² + y² + z²) of the figure's responses to a newton along each axis (Cauchy-Schwarz).
+ *
+ * <p>Left out: feet that lift under the hand. The supports that carry at rest are taken to go on carrying, as a hand that lifts a
+ * foot is what the checks of tipping ask about.
  */
 public final class UnitLoads {
     private final Framed framed;
@@ -54,8 +59,8 @@ public final class UnitLoads {
     }
 
     /**
-     * How far the camera drops (m) and turns (rad) when every bolt moves to the side of its hole that it is pressed to: the sum
-     * over the holes of half their clearance times the bolt's force under a unit load at the camera (unit-load theorem:
+     * How far the camera drops (m) and turns (rad) when every bolt moves to the side of its hole that it is pressed against: the
+     * sum over the holes of half the clearance times the force in the bolt under a unit load at the camera (unit-load theorem:
      * Castigliano, Mohr).
      */
     public double[] slack() {

@@ -139,11 +139,11 @@ class CollisionPairTest {
     @Test
     void aTurnAboutARoundPostIsNotFelt() {
         List<String> round = study(Demo.kind("cast-box-post")).collisions().stream()
-                .filter(g -> g.pairs().stream().anyMatch(p -> p.a().name().equals("Post")))
+                .filter(g -> g.pairs().stream().anyMatch(p -> p.a().piece().name().equals("Post")))
                 .flatMap(g -> g.freedoms().stream()).map(Freedom::id).toList();
         assertThat(round).contains("carriage.pin", "arm.lift").doesNotContain("carriage.swing");
         List<String> square = study(Demo.kind("alien")).collisions().stream()
-                .filter(g -> g.pairs().stream().anyMatch(p -> p.a().name().equals("Column")))
+                .filter(g -> g.pairs().stream().anyMatch(p -> p.a().piece().name().equals("Column")))
                 .flatMap(g -> g.freedoms().stream()).map(Freedom::id).toList();
         assertThat(square).contains("beam.turn");
     }
@@ -154,7 +154,7 @@ class CollisionPairTest {
         Study study = Study.of(Demo.with("perch.carriage.forward", 0.078));
         CollisionGroup sticks = study.collisions().stream()
                 .filter(g -> g.pairs().stream()
-                        .anyMatch(p -> p.a().name().equals("Post") && p.b().name().equals("Stick")))
+                        .anyMatch(p -> p.a().piece().name().equals("Post") && p.b().piece().name().equals("Stick")))
                 .findFirst()
                 .orElseThrow();
         double gap = study.set().clearance().within(sticks);

@@ -114,7 +114,7 @@ class CutListTest {
     @Test
     void grainIsToldWhereItMatters() {
         Piece oblong = sheet(Outline.rectangle(0, 0, 0.3, 0.1));
-        Piece across = oblong.from(new Supply.Cut(0, "", Grain.CROSSWISE));
+        Piece across = oblong.from(new Supply.Cut(0, "", Grain.CROSSWISE, false));
         assertThat(cuts(oblong, across)).extracting(c -> c.notes(UnitSystem.METRIC))
                 .containsExactlyInAnyOrder("grain along its length", "grain across its length");
         assertThat(sheet(Outline.rectangle(0, 0, 0.1, 0.1)).grain()).isEqualTo(Grain.ANY);

@@ -18,15 +18,16 @@ import java.util.OptionalInt;
  */
 final class OwnJava {
     /**
-     * A window is never to stand still while memory is collected, which of a hundred megabytes takes a seventh of a second if it is
-     * done at a stretch, and gives back what it does not need. What computes behind it has a lower priority, which Linux heeds only if
-     * told to; that it may raise none is not worth a warning. Of what goes wrong the log is to tell where.
+     * G1 with short pauses: collecting a hundred megabytes at one stretch would stop the window for a seventh of a
+     * second. Memory that is not needed is given back. Background threads get a lower priority, which Linux heeds
+     * only with ThreadPriorityPolicy set; the warning that none can be raised is of no use to anybody. Stack traces
+     * are kept whole for the log.
      */
     private static final List<String> WINDOW = List.of("-Xmx256m", "-XX:+UseG1GC", "-XX:G1HeapRegionSize=1m",
             "-XX:MaxGCPauseMillis=50", "-XX:+ExplicitGCInvokesConcurrent", "-XX:MinHeapFreeRatio=20",
             "-XX:MaxHeapFreeRatio=40", "-XX:TrimNativeHeapInterval=10000", "-XX:ThreadPriorityPolicy=1",
             "-XX:-PrintWarnings", "-XX:-OmitStackTraceInFastThrow");
-    /** A command ends before a slower, better compilation, or a collector of several threads, has paid. */
+    /** A command is over before thorough compilation or a collector of several threads would pay. */
     private static final List<String> COMMAND = List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1",
             "-XX:+UseSerialGC");
 
@@ -59,13 +60,13 @@ final class OwnJava {
         command.addAll(List.of(arguments));
         try {
             ProcessBuilder builder = new ProcessBuilder(command).inheritIO();
-            // Memory of the platform's own library that threads no longer need is not kept for each of them.
+            // Keeps the C library from holding freed memory for each thread.
             builder.environment().putIfAbsent("MALLOC_ARENA_MAX", "2");
             Process process = builder.start();
             Runtime.getRuntime().addShutdownHook(new Ending(process));
             return OptionalInt.of(process.waitFor());
         } catch (IOException e) {
-            // No second Java can be started here: then in this one.
+            // If no second Java can be started, the program runs in this one.
             return OptionalInt.empty();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -116,7 +117,7 @@ final class OwnJava {
                     }
                 }
             }
-            // Making it is not worth a word; what goes wrong in Java itself is.
+            // Java says nothing while it makes the archive; its errors are still printed.
             command.addAll(List.of("-XX:+AutoCreateSharedArchive", "-XX:SharedArchiveFile=" + archive, "-Xlog:disable",
                     "-Xlog:all=error:stderr"));
         } catch (IOException e) {

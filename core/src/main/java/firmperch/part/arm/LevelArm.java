@@ -89,7 +89,7 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
         }
         Piece plate = out.add(face.body(),
                 Piece.cut("Inner plate", new Solid.Sheet(outline, plates.thickness()), plates.material())
-                        .from(new Supply.Cut(0, "let into the carriage's middle; bored with it"))
+                        .from(Supply.Cut.whole("let into the carriage's middle; bored with it"))
                         .at(face.at().of(Placement.onEdge(Vec3.ZERO))).drilled(pair.plateHoles(block.forward())));
         double inside = Math.min(front, block.width() / 2);
         Outline slot = Outline.rectangle(back, -bored, inside, bored);

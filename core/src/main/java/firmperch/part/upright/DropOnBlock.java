@@ -79,7 +79,7 @@ public record DropOnBlock(double height, double width, Material material, double
         Outline plan = Outline.rectangle(-width / 2, -width / 2, width / 2, width / 2)
                 .less(Outline.circle(0, 0, bore / 2));
         Piece carriage = out.around(block, Piece.cut("Carriage block", new Solid.Sheet(plan, height), material)
-                .from(new Supply.Cut(0, "glue up in layers around the inner plate, then bore Ø " + out.length(bore)
+                .from(Supply.Cut.whole("glue up in layers around the inner plate, then bore Ø " + out.length(bore)
                         + " along the height and plane the sides"))
                 .at(Placement.at(middle)), "face");
         out.nested(post.piece(), carriage);

@@ -28,7 +28,8 @@ final class AutoSave {
         this.document = document;
         this.copies = copies;
         soon.setOnFinished(e -> keep());
-        // Nobody waits for the tenth of a second then: what the search needed is given back.
+        // A rest is a good time to return the memory that the search needed: it takes a tenth of a second, and nobody
+        // waits.
         resting = new Timeline(new KeyFrame(REST, e -> {
             if (!busy.getAsBoolean()) {
                 Thread.ofPlatform().daemon().name("tidy").start(System::gc);
@@ -55,12 +56,13 @@ final class AutoSave {
         if (document.unsaved()) {
             copies.keep(kept, document.file().get(), document.stamp());
         } else {
-            // Undone as far as what the file holds: what was undone is not thrown away.
+            // Everything has been undone back to what the file holds. What was undone goes to the earlier copies and
+            // is not deleted.
             copies.giveUp();
         }
     }
 
-    /** What is kept belongs to what was open before: of what is open now nothing is kept yet. */
+    /** Call when another project has been opened: the copy kept so far belongs to the one before. */
     void afresh() {
         soon.stop();
         kept = null;
@@ -74,7 +76,7 @@ final class AutoSave {
         }
     }
 
-    /** No more. */
+    /** Ends keeping copies. */
     void stop() {
         soon.stop();
         resting.stop();

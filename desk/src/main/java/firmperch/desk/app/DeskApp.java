@@ -150,7 +150,7 @@ public final class DeskApp extends Application implements DeskView.Host {
             Path file = document.file().get();
             Thread.ofPlatform().daemon().name("recent").start(() -> recent.add(file));
         }
-        // No button is about to be pressed yet.
+        // No button has the focus at first, so that Enter or Space press none by accident.
         desk.requestFocus();
         document.startSearching();
         samples = CompletableFuture.supplyAsync(Samples::all);
@@ -260,7 +260,8 @@ public final class DeskApp extends Application implements DeskView.Host {
         String keys = shortcuts.shown(text);
         MenuItem item = new MenuItem(keys.isEmpty() ? text : text + "    " + keys);
         item.setId("file-" + text.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
-        // What is typed in a field and not taken yet belongs to the project too.
+        // Text typed in a field but not taken over yet belongs to the project too: taking the focus away takes it
+        // over.
         item.setOnAction(e -> what.run());
         return item;
     }

@@ -178,7 +178,7 @@ final class FileDesk {
         String given = chosen.getPath();
         boolean whole = given.endsWith(".json");
         Path file = Path.of(whole ? given : given + ProjectFile.EXTENSION);
-        // The chooser has asked about the name that was given to it, and about no other.
+        // The file chooser has asked about overwriting only the name it was given, which had no ending yet.
         if (!whole && Files.exists(file) && !questions.overwrite(file.getFileName().toString())) {
             return;
         }

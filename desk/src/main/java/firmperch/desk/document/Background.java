@@ -12,7 +12,7 @@ import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
-/** One computation at a time off the JavaFX thread; a new one overtakes the one before. */
+/** One computation at a time off the JavaFX thread. Starting another one gives up the one before. */
 public final class Background {
     private static final Logger LOG = LoggerFactory.getLogger(Background.class);
 

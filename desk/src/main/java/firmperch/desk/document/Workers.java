@@ -10,16 +10,16 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 
 /**
- * Who computes behind the window: as many threads as there are processors but one, which is the window's, and below it in rank
- * where the system heeds that. What is computed in parallel stays among them.
+ * The threads that compute behind the window: one fewer than there are processors, as one is left to the window, and
+ * with a lower priority where the system heeds it. Parallel streams started on one of them stay among them.
  */
 enum Workers {
     /** For the search over every pose and for cures, which goes on whenever nothing else is to be done. */
     SEARCH,
-    /** For what somebody asked for and waits for; it does not queue behind the search, which rests meanwhile. */
+    /** For what the user asked for and waits for. It does not queue behind the search, which pauses meanwhile. */
     ASKED;
 
-    /** How long one rests before it looks again, ns. */
+    /** How long the search pauses before it looks again whether anybody still waits, ns. */
     private static final long REST = 5_000_000;
 
     private final ForkJoinPool pool = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1),
@@ -33,9 +33,9 @@ enum Workers {
         return thread;
     }
 
-    /** Has it computed, after what was asked for before, and waits for it. */
+    /** Computes something on one of the threads, after what was submitted before, and waits for the result. */
     <T> T compute(Callable<T> work) throws Exception {
-        // Not submitted as it is: that would dress what it fails with.
+        // Pool.submit would wrap the exception in one of another type.
         FutureTask<T> task = new FutureTask<>(work);
         busy.incrementAndGet();
         try {
@@ -52,7 +52,7 @@ enum Workers {
         }
     }
 
-    /** Rests as long as these are at work and it is wanted all the same. */
+    /** Pauses the calling thread while these threads are busy and as long as the condition holds. */
     void giveWay(BooleanSupplier wanted) {
         while (busy.get() > 0 && wanted.getAsBoolean()) {
             LockSupport.parkNanos(REST);
