@@ -95,7 +95,8 @@ final class ClearanceChecks {
                     Vec3 low = new Vec3(b.from(), -b.width() / 2, b.under());
                     Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
                     double gap = s.policy().distances().gap();
-                    return reading(s, gap, s.clearance().fromBox(low, high, s.study().apartFrom(Surface.BENCH), 4 * gap),
+                    return reading(s, gap,
+                            s.clearance().fromBox(low, high, s.study().apartFrom(Surface.BENCH), 4 * gap),
                             "to the bench");
                 });
     }

@@ -63,7 +63,8 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
         if (spheres >= limit) {
             return spheres;
         }
-        double boxes = Math.max(a.from(posed, middles[indexB]) - b.radius(), b.from(posed, middles[indexA]) - a.radius())
+        double boxes = Math.max(a.from(posed, middles[indexB]) - b.radius(),
+                b.from(posed, middles[indexA]) - a.radius())
                 - nearer;
         if (boxes >= limit) {
             return boxes;

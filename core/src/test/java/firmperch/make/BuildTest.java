@@ -75,7 +75,8 @@ class BuildTest {
     /** A bore that goes through block and plate at once is no opening to be sawn into either: across the plate it would halve it. */
     @Test
     void whatIsBoredOnceJoinedIsNotCutOutBefore() {
-        assertThat(cut(PLAN, "Inner plate").notes(UnitSystem.METRIC)).doesNotContain("opening").contains("bored with it");
+        assertThat(cut(PLAN, "Inner plate").notes(UnitSystem.METRIC)).doesNotContain("opening")
+                .contains("bored with it");
         assertThat(cut(PLAN, "Carriage block").notes(UnitSystem.METRIC)).doesNotContain("with a hole")
                 .contains("then bore Ø 48.4 mm");
     }
