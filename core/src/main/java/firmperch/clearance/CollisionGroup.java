@@ -9,7 +9,6 @@ import firmperch.pose.RelativeMotionBounds;
 import firmperch.pose.Rig;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,27 +35,30 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
                 .toList();
     }
 
+    private record Near(CollisionPair pair, double gap) {}
+
     private static List<CollisionPair> nearestFirst(List<CollisionPair> pairs, Posed start) {
-        Map<CollisionPair, Double> gaps = new IdentityHashMap<>();
-        pairs.forEach(pair -> gaps.put(pair, pair.gap(start)));
-        return pairs.stream().sorted(Comparator.comparingDouble(gaps::get)).toList();
+        return pairs.stream().map(pair -> new Near(pair, pair.gap(start))).sorted(Comparator.comparingDouble(Near::gap))
+                .map(Near::pair).toList();
     }
 
     private static List<CollisionPair> pairs(Rig rig, List<BoundingBox> boxes) {
         List<CollisionPair> pairs = new ArrayList<>();
         List<Piece> pieces = rig.assembly().pieces();
         boolean[][] nested = nested(rig.assembly());
-        Map<Long, RelativeMotionBounds> known = new HashMap<>();
+        int[] stiff = pieces.stream().mapToInt(p -> p.body().stiffTo().index()).toArray();
+        int bodies = rig.assembly().bodies().size();
+        RelativeMotionBounds[][] known = new RelativeMotionBounds[bodies][bodies];
         for (int i = 0; i < pieces.size(); i++) {
             for (int j = i + 1; j < pieces.size(); j++) {
-                Body a = pieces.get(i).body();
-                Body b = pieces.get(j).body();
-                if (boxes.get(i).radius() > 0 && boxes.get(j).radius() > 0 && !a.stiffTo().equals(b.stiffTo())
-                        && !nested[i][j] && !nested[j][i]) {
-                    long key = (long) Math.min(a.index(), b.index()) << 32 | Math.max(a.index(), b.index());
-                    RelativeMotionBounds relative = known
-                            .computeIfAbsent(key, k -> RelativeMotionBounds.of(rig, a, b))
-                            .of(pieces.get(i), pieces.get(j));
+                if (stiff[i] != stiff[j] && boxes.get(i).radius() > 0 && boxes.get(j).radius() > 0 && !nested[i][j]
+                        && !nested[j][i]) {
+                    Body a = pieces.get(i).body();
+                    Body b = pieces.get(j).body();
+                    if (known[a.index()][b.index()] == null) {
+                        known[a.index()][b.index()] = RelativeMotionBounds.of(rig, a, b);
+                    }
+                    RelativeMotionBounds relative = known[a.index()][b.index()].of(pieces.get(i), pieces.get(j));
                     // Nothing moves these two against each other: their distance never changes.
                     if (!relative.felt().isEmpty()) {
                         pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative));

@@ -31,6 +31,7 @@ public final class RelativeMotionBounds {
     private final double[] speed;
     private final double[][] bend;
     private final int[] felt;
+    private final List<Integer> numbers;
 
     private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, double[] speed, double[][] bend,
             int[] felt) {
@@ -41,6 +42,7 @@ public final class RelativeMotionBounds {
         this.speed = speed;
         this.bend = bend;
         this.felt = felt;
+        numbers = IntStream.of(felt).boxed().toList();
     }
 
     /** Bounds for any piece of a body as seen from another body. */
@@ -155,7 +157,7 @@ public final class RelativeMotionBounds {
 
     /** The freedoms that can move the two against each other, by number. */
     public List<Integer> felt() {
-        return IntStream.of(felt).boxed().toList();
+        return numbers;
     }
 
     /** How far the two can move against each other in a cell of poses, m. */

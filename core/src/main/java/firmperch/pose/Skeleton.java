@@ -8,34 +8,22 @@ import firmperch.body.Joint;
 import firmperch.body.MassProperties;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
-import firmperch.body.Placement;
-import firmperch.body.Solid;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.frame.EndFixity;
 import firmperch.frame.EnvelopePattern;
-import firmperch.frame.FrameModel;
-import firmperch.frame.FrameModel.LumpedMass;
-import firmperch.frame.FrameModel.Member;
-import firmperch.frame.FrameModel.Support;
-import firmperch.stock.Section;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
 /**
- * The pattern of a rig's space frame, the same in every pose. Bars that something takes hold of can bend and become
+ * The pattern of a rig's space frame, the same in every pose; {@link FrameInPose} puts it where a pose has it. Bars that something takes hold of can bend and become
  * members, split where they are held. Everything else of a body is stiff and becomes one node with rigid offsets.
  * Bodies connected by joints that do not give are stiff together. A joint that gives is a hinge or a spring at the
  * end of a member, or a spring between two nodes.
  */
 final class Skeleton {
-    /** Sideways stiffness of a foot as a share of its upright stiffness; gravity alone hardly uses it. */
-    private static final double SIDEWAYS = 0.5;
-
     /**
      * A place where a joint or a fastening takes hold of a bar.
      *
@@ -44,32 +32,34 @@ final class Skeleton {
      * @param stiffness against turning about the joint's axis, N·m/rad
      * @param by the fastening; null for a joint
      */
-    private record Attachment(double at, int group, Joint joint, double stiffness, Fastening by) {
+    record Attachment(double at, int group, Joint joint, double stiffness, Fastening by) {
         Attachment(double at, int group, Joint joint, double stiffness) {
             this(at, group, joint, stiffness, null);
         }
     }
 
     /** The stiff pieces of a body as one mass, and the node that carries it. */
-    private record RigidMass(Body body, MassProperties properties, int node, boolean gear) {}
+    record RigidMass(Body body, MassProperties properties, int node, boolean gear) {}
 
     /** A small thing on a bar, carried by the nearest attachment of the bar. */
-    private record OnBar(Piece bar, double at, MassProperties properties) {}
+    record OnBar(Piece bar, double at, MassProperties properties) {}
 
-    private record Link(int inner, int outer, Joint joint) {}
+    /** A joint that gives between two nodes. */
+    record Link(int inner, int outer, Joint joint) {}
 
-    private record Foot(Contact contact, int group) {}
+    /** A place where it stands or is fixed, and the node there; {@link #GROUND} where nothing of the rig is. */
+    record Foot(Contact contact, int group) {}
 
     /**
      * Attachments of a bar nearer to each other than this count as one, m. Smaller than anything that takes hold, and
      * large enough that the short member between stays well conditioned (its stiffness grows with 1/ℓ³).
      */
-    private static final double SAME = 2e-3;
+    static final double SAME = 2e-3;
     /** Stands for the place instead of a node. */
-    private static final int GROUND = -1;
+    static final int GROUND = -1;
 
     /** The place of a node: a point of a body. */
-    private record Spot(Body body, Vec3 at) {}
+    record Spot(Body body, Vec3 at) {}
 
     private final Rig rig;
     private final Map<Piece, List<Attachment>> bars = new IdentityHashMap<>();
@@ -260,160 +250,57 @@ final class Skeleton {
 
     /** The frame in a pose. */
     Framed framed(Posed posed) {
-        FrameModel.Builder frame = new FrameModel.Builder();
-        for (Spot spot : nodes) {
-            frame.node(posed.point(spot.body, spot.at));
-        }
-        List<Piece> pieces = new ArrayList<>();
-        List<Framed.End> ends = new ArrayList<>();
-        List<Framed.Held> held = new ArrayList<>();
-        for (Piece bar : order) {
-            addBar(frame, posed, bar, bars.get(bar), pieces, ends, held);
-        }
-        for (Link link : links) {
-            Vec3 at = posed.at(link.joint);
-            frame.spring(new FrameModel.Spring(link.inner, link.outer, at.minus(frame.at(link.inner)),
-                    at.minus(frame.at(link.outer)), posed.axis(link.joint), link.joint.stiffness().rotational()));
-        }
-        List<Contact> bearing = new ArrayList<>();
-        for (Foot foot : feet) {
-            double k = foot.contact.stiffness();
-            if (posed.bears(foot.contact)) {
-                frame.support(new Support(foot.group, posed.at(foot.contact).minus(frame.at(foot.group)),
-                        foot.contact.surface().normal(), k, SIDEWAYS * k, foot.contact.pushesOnly()));
-                bearing.add(foot.contact);
-            }
-        }
-        for (int i = 0; i < hooks.size(); i++) {
-            pull(frame, posed, assembly().ties().get(i), hooks.get(i));
-        }
-        List<LumpedMass> gear = new ArrayList<>();
-        for (RigidMass mass : masses) {
-            add(frame, posed, mass, gear);
-        }
-        posed.rig().spareMass()
-                .ifPresent(spare -> add(frame, posed, new RigidMass(assembly().bodies().get(spare.body()),
-                        spare.properties(), camera, true), gear));
-        return new Framed(frame.build(patterns), pieces, ends, camera, posed.mount().minus(frame.at(camera)), gear,
-                bearing, held);
+        return new FrameInPose(this, posed).framed();
     }
 
-    private static void add(FrameModel.Builder frame, Posed posed, RigidMass mass, List<LumpedMass> gear) {
-        MassProperties placed = mass.properties.placed(posed.place(mass.body));
-        frame.mass(mass.node, placed);
-        if (mass.gear) {
-            gear.add(new LumpedMass(mass.node, placed.seenFrom(frame.at(mass.node))));
-        }
+    Rig rig() {
+        return rig;
     }
 
-    /** A tie pulls along its stretches on everything it is hooked to or runs over. */
-    private static void pull(FrameModel.Builder frame, Posed posed, Tie tie, List<Integer> nodes) {
-        double pull = posed.ties().pull(tie);
-        if (pull == 0) {
-            return;
-        }
-        List<Vec3> path = posed.ties().path(tie);
-        for (int i = 0; i < path.size(); i++) {
-            if (nodes.get(i) != GROUND) {
-                frame.force(nodes.get(i), path.get(i), Ties.along(path, i).times(pull));
-            }
-        }
+    /** Where its nodes are, in their order. */
+    List<Spot> nodes() {
+        return nodes;
     }
 
-    private void addBar(FrameModel.Builder frame, Posed posed, Piece bar, List<Attachment> holds, List<Piece> pieces,
-            List<Framed.End> ends, List<Framed.Held> held) {
-        Placement place = posed.place(bar);
-        Solid.Bar solid = (Solid.Bar) bar.solid();
-        List<Attachment> along = new ArrayList<>(holds.size());
-        for (Attachment hold : holds) {
-            along.add(Double.isNaN(hold.at)
-                    ? new Attachment(place.inside(posed.at(hold.joint)).x(), hold.group, hold.joint, hold.stiffness,
-                            null)
-                    : hold);
-        }
-        along.sort(Comparator.comparingDouble(Attachment::at));
-        for (OnBar thing : onBars) {
-            if (thing.bar == bar) {
-                frame.mass(nearest(along, thing.at).group, thing.properties.placed(posed.place(bar.body())));
-            }
-        }
-        rest(frame, place, bar, along.getFirst().group, 0, along.getFirst().at);
-        for (int i = 0; i + 1 < along.size(); i++) {
-            Attachment a = along.get(i);
-            Attachment b = along.get(i + 1);
-            if (a.group != b.group && b.at - a.at < SAME) {
-                link(frame, posed, place.point(new Vec3(a.at, 0, 0)), a, b);
-                rest(frame, place, bar, a.group, a.at, b.at);
-                continue;
-            }
-            if (a.group == b.group) {
-                rest(frame, place, bar, a.group, a.at, b.at);
-                continue;
-            }
-            Vec3 from = place.point(new Vec3(a.at, 0, 0));
-            Vec3 to = place.point(new Vec3(b.at, 0, 0));
-            int member = pieces.size();
-            frame.member(new Member(bar.station().id() + "/" + bar.name() + " " + member, a.group, b.group,
-                    from.minus(frame.at(a.group)), to.minus(frame.at(b.group)), solid.section(), bar.material(),
-                    place.z(), i == 0 ? fixity(posed, place, a) : EndFixity.RIGID,
-                    i + 2 == along.size() ? fixity(posed, place, b) : EndFixity.RIGID));
-            pieces.add(bar);
-            if (a.by != null) {
-                held.add(new Framed.Held(a.by, member, false));
-            }
-            if (b.by != null) {
-                held.add(new Framed.Held(b.by, member, true));
-            }
-            if (a.joint != null) {
-                ends.add(new Framed.End(a.joint, member, false, a.at));
-            }
-            if (b.joint != null) {
-                ends.add(new Framed.End(b.joint, member, true, b.at));
-            }
-        }
-        rest(frame, place, bar, along.getLast().group, along.getLast().at, solid.length());
+    /** Bars that become members, in the order in which something took hold of them. */
+    List<Piece> bars() {
+        return order;
     }
 
-    private static Attachment nearest(List<Attachment> along, double at) {
-        Attachment nearest = along.getFirst();
-        for (Attachment other : along) {
-            nearest = Math.abs(other.at - at) < Math.abs(nearest.at - at) ? other : nearest;
-        }
-        return nearest;
+    /** Where something takes hold of a bar. */
+    List<Attachment> attachments(Piece bar) {
+        return bars.get(bar);
     }
 
-    /** Two attachments at one place of a bar, as where a carriage passes a pulley, hold each other there. */
-    private static void link(FrameModel.Builder frame, Posed posed, Vec3 at, Attachment a, Attachment b) {
-        Attachment gives = a.stiffness < b.stiffness ? a : b;
-        Vec3 axis = gives.joint == null ? Vec3.UP : posed.axis(gives.joint);
-        frame.spring(new FrameModel.Spring(a.group, b.group, at.minus(frame.at(a.group)), at.minus(frame.at(b.group)),
-                axis, gives.stiffness));
+    /** Small things carried by bars. */
+    List<OnBar> onBars() {
+        return onBars;
     }
 
-    /** The end of a bar that carries nothing hangs on as a stiff mass. */
-    private static void rest(FrameModel.Builder frame, Placement place, Piece bar, int group, double from, double to) {
-        double length = to - from;
-        if (length > 1e-9) {
-            Section section = ((Solid.Bar) bar.solid()).section();
-            double density = bar.material().density();
-            double mass = section.lineMass(bar.material()) * length;
-            frame.mass(group, MassProperties.principal(mass, place.point(new Vec3((from + to) / 2, 0, 0)), place,
-                    mass * length * length / 12, density * length * section.secondMomentZ(),
-                    density * length * section.secondMomentY()));
-        }
+    List<Link> links() {
+        return links;
     }
 
-    private static EndFixity fixity(Posed posed, Placement bar, Attachment hold) {
-        if (Double.isInfinite(hold.stiffness)) {
-            return EndFixity.RIGID;
-        }
-        Vec3 axis = posed.axis(hold.joint);
-        double inf = Double.POSITIVE_INFINITY;
-        double x = Math.abs(axis.dot(bar.x()));
-        double y = Math.abs(axis.dot(bar.y()));
-        double z = Math.abs(axis.dot(bar.z()));
-        return y >= x && y >= z
-                ? new EndFixity(inf, hold.stiffness, inf)
-                : z >= x ? new EndFixity(inf, inf, hold.stiffness) : new EndFixity(hold.stiffness, inf, inf);
+    List<Foot> feet() {
+        return feet;
+    }
+
+    /** The nodes that each tie pulls at, in the ties' order; none for a tie that is slack by its nature. */
+    List<List<Integer>> hooks() {
+        return hooks;
+    }
+
+    List<RigidMass> masses() {
+        return masses;
+    }
+
+    /** The node that carries the camera. */
+    int camera() {
+        return camera;
+    }
+
+    /** What is known of the matrices of its frames. */
+    EnvelopePattern.Cache patterns() {
+        return patterns;
     }
 }
