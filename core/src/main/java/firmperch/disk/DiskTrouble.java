@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
+import java.nio.file.FileSystemLoopException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
 import java.util.Locale;
@@ -23,6 +24,12 @@ public final class DiskTrouble {
         if (low.contains("read-only file system")) {
             return "the disk may only be read: choose another place";
         }
+        if (low.contains("nothing comes out")) {
+            return "it is a pipe or a device, and nothing comes out of it: choose a file";
+        }
+        if (low.contains("mib as it is saved")) {
+            return reason + ": take something out of it";
+        }
         if (low.contains("name too long")) {
             return "its name is too long: choose a shorter one";
         }
@@ -32,7 +39,16 @@ public final class DiskTrouble {
         if (low.contains("write-protected")) {
             return "it is write-protected: take the protection off or choose another name";
         }
-        if (low.contains("too many levels")) {
+        if (low.contains("hard link")) {
+            return "it has other names (hard links), which would not get what is saved: save it under another name";
+        }
+        if (low.contains("no ordinary file")) {
+            return "it is a device or a pipe, no ordinary file: choose another name";
+        }
+        if (low.contains("foreign owner") || low.contains("foreign group")) {
+            return "it belongs to somebody else and would become yours: save it under another name";
+        }
+        if (trouble instanceof FileSystemLoopException || low.contains("too many levels")) {
             return "its links lead round in a circle: choose the file itself";
         }
         return switch (trouble) {

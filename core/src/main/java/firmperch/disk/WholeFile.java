@@ -6,6 +6,8 @@ import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.DirectoryStream;
+import java.nio.file.FileSystemException;
+import java.nio.file.FileSystemLoopException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -19,8 +21,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Writes a file so that it is always whole: the old one or the new one, whatever happens meanwhile. Whoever may read it still
- * may, a link to it stays a link, and what is write-protected stays as it is.
+ * Writes a file so that it is always whole: the old one or the new one, whatever happens meanwhile. Who may read it, its owner
+ * and its further attributes stay as they were; a symbolic link to it stays a link. What is write-protected, has other names
+ * (hard links) or is no ordinary file is refused, as a new file in its place would not be the same.
  */
 public final class WholeFile {
     /** A file that is being written: by which process, started when (ms since 1970), its how-manieth. */
@@ -43,45 +46,83 @@ public final class WholeFile {
      * @param previous name for what it held before; null to let it go
      */
     public static void write(Path file, byte[] content, Path previous) throws IOException {
-        Path target = real(file.toAbsolutePath());
+        write(real(file.toAbsolutePath()), content, previous, false);
+    }
+
+    /** The same for what is nobody's business but the user's own: a new file can be read by nobody else, from the start. */
+    public static void writePrivately(Path file, byte[] content) throws IOException {
+        write(real(file.toAbsolutePath()), content, null, true);
+    }
+
+    private static void write(Path target, byte[] content, Path previous, boolean privately) throws IOException {
         Files.createDirectories(target.getParent());
         boolean there = Files.exists(target);
-        if (there && !writable(target)) {
-            throw new AccessDeniedException(target.toString(), null, "it is write-protected");
+        if (there) {
+            mustBeReplaceable(target);
         }
         if (there && previous != null && same(target, content)) {
             return;
         }
         Path fresh = beside(target);
         try {
-            try (FileChannel channel = FileChannel.open(fresh, StandardOpenOption.CREATE_NEW,
-                    StandardOpenOption.WRITE)) {
+            try (FileChannel channel = FileChannel.open(fresh,
+                    Set.of(StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE),
+                    there || privately ? Rights.own(target) : Rights.usual())) {
+                if (there && !privately) {
+                    // Its rights before its content, which not everybody may be meant to read.
+                    Rights.copy(target, fresh);
+                }
                 ByteBuffer bytes = ByteBuffer.wrap(content);
                 while (bytes.hasRemaining()) {
                     channel.write(bytes);
                 }
                 channel.force(true);
             }
-            if (there) {
-                permissions(target, fresh);
-                if (previous != null) {
-                    keep(target, previous.toAbsolutePath());
-                }
+            if (there && previous != null) {
+                keep(target, previous.toAbsolutePath());
             }
             move(fresh, target);
             settle(target.getParent());
+        } catch (AccessDeniedException e) {
+            throw fresh.toString().equals(e.getFile()) && e.getReason() == null
+                    ? new AccessDeniedException(target.getParent().toString())
+                    : e;
         } finally {
             Files.deleteIfExists(fresh);
         }
     }
 
-    /** Where a chain of links ends, whether there is a file or not. */
+    private static void mustBeReplaceable(Path target) throws IOException {
+        if (!Files.isRegularFile(target)) {
+            throw new FileSystemException(target.toString(), null,
+                    Files.isDirectory(target) ? "is a directory" : "no ordinary file");
+        }
+        if (!writable(target)) {
+            throw new AccessDeniedException(target.toString(), null, "it is write-protected");
+        }
+        if (Rights.otherNames(target)) {
+            throw new FileSystemException(target.toString(), null, "hard link");
+        }
+    }
+
+    /**
+     * Where a chain of links ends, whether there is a file or not. The folder is resolved by the system at each link, as ".." after a
+     * link to a folder leads out of the folder that it points to, not out of the one that it stands in.
+     */
     private static Path real(Path file) throws IOException {
         Path at = file;
-        for (int i = 0; i < MOST_LINKS && Files.isSymbolicLink(at); i++) {
-            at = at.resolveSibling(Files.readSymbolicLink(at)).normalize();
+        for (int i = 0; i < MOST_LINKS; i++) {
+            Path folder = at.getParent();
+            if (folder == null || !Files.exists(folder)) {
+                return at;
+            }
+            at = folder.toRealPath().resolve(at.getFileName());
+            if (!Files.isSymbolicLink(at)) {
+                return at;
+            }
+            at = at.getParent().resolve(Files.readSymbolicLink(at));
         }
-        return at;
+        throw new FileSystemLoopException(file.toString());
     }
 
     /** The superuser may write everything, but a file that nobody may write was protected by somebody. */
@@ -98,13 +139,6 @@ public final class WholeFile {
 
     private static boolean same(Path file, byte[] content) throws IOException {
         return Files.size(file) == content.length && Arrays.equals(Files.readAllBytes(file), content);
-    }
-
-    private static void permissions(Path from, Path to) throws IOException {
-        PosixFileAttributeView old = Files.getFileAttributeView(from, PosixFileAttributeView.class);
-        if (old != null) {
-            Files.setPosixFilePermissions(to, old.readAttributes().permissions());
-        }
     }
 
     /** Keeps what a file holds now under another name. */

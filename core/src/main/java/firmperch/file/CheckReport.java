@@ -62,6 +62,8 @@ public final class CheckReport {
         }
         node.put("formula", finding.about().formula() + ": " + finding.reading().numbers().get());
         node.put("source", finding.about().source());
+        // An empty list is no answer where none were sought.
+        node.put("curesSought", finding.sought());
         ArrayNode cures = node.putArray("cures");
         for (Finding.Cure cure : finding.cures()) {
             ObjectNode one = cures.addObject();

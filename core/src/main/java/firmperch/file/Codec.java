@@ -197,7 +197,7 @@ final class Codec {
 
     /** A setting's name, which must come back as it was written. */
     private static String joint(Param param, String name) {
-        if (!Require.whole(name) || name.length() > 200) {
+        if (!Require.whole(name) || Require.steering(name).isPresent() || name.length() > 200) {
             throw new InvalidValue(param.label(), "“" + printable(name) + "”", "the name of a joint");
         }
         return name;

@@ -13,7 +13,12 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 
 /**
  * Project files, {@code *.perch.json}: one JSON object with {@code format}, {@code version} and {@code project}, all
@@ -27,6 +32,9 @@ public final class ProjectFile {
     public static final int VERSION = Migrations.newest();
     /** No project comes near this size, bytes. */
     public static final long MOST_BYTES = 8L << 20;
+
+    /** So long is waited for a pipe. */
+    private static final Duration PATIENCE = Duration.ofSeconds(5);
 
     static final String FORMAT = "firm-perch";
     private static final Set<String> NAMES = Set.of("format", "version", "project");
@@ -65,7 +73,12 @@ public final class ProjectFile {
                 throw new UnusableFile(file, "it has more than " + (MOST_BYTES >> 20) + " MiB; expected is a project, "
                         + "which is never that long.");
             }
-            return new Loaded(parse(file, bytes), Stamp.of(bytes));
+            Project project = parse(file, bytes);
+            if (bytes.length > MOST_BYTES / 2) {
+                // What is read can be saved again, and that may take more room than it took here.
+                mustFit(text(project).getBytes(StandardCharsets.UTF_8));
+            }
+            return new Loaded(project, Stamp.of(bytes));
         } catch (UnusableFile e) {
             throw e;
         } catch (IOException e) {
@@ -75,8 +88,48 @@ public final class ProjectFile {
 
     /** What a file holds, but no more than a byte over what a project may have: some devices never end. */
     static byte[] content(Path file) throws IOException {
+        return content(file, MOST_BYTES);
+    }
+
+    static byte[] content(Path file, long most) throws IOException {
+        return content(file, most, PATIENCE);
+    }
+
+    static byte[] content(Path file, long most, Duration patience) throws IOException {
+        if (!Files.exists(file) || Files.isRegularFile(file)) {
+            return read(file, most);
+        }
+        // A pipe or a device: whoever writes into it may never come.
+        CompletableFuture<byte[]> content = new CompletableFuture<>();
+        Thread.ofPlatform().daemon().name("pipe").start(() -> {
+            try {
+                content.complete(read(file, most));
+            } catch (IOException e) {
+                content.completeExceptionally(e);
+            }
+        });
+        try {
+            return content.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (ExecutionException e) {
+            throw new IOException(e.getCause().getMessage(), e.getCause());
+        } catch (TimeoutException e) {
+            throw new IOException("nothing comes out of it", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IOException("it was given up", e);
+        }
+    }
+
+    private static byte[] read(Path file, long most) throws IOException {
         try (InputStream in = Files.newInputStream(file)) {
-            return in.readNBytes((int) MOST_BYTES + 1);
+            return in.readNBytes((int) most + 1);
+        }
+    }
+
+    /** Nothing is written that would not be read. */
+    private static void mustFit(byte[] text) throws IOException {
+        if (text.length > MOST_BYTES) {
+            throw new IOException("it would take more than " + (MOST_BYTES >> 20) + " MiB as it is saved");
         }
     }
 
@@ -116,7 +169,9 @@ public final class ProjectFile {
         } catch (JsonProcessingException e) {
             String where = e.getLocation() == null ? "" : " in line " + e.getLocation().getLineNr();
             throw new UnusableFile(file, "its text breaks off or is no JSON" + where
-                    + "; expected is a file saved by Firm Perch. The version before it is kept beside it, ending in ~.");
+                    + "; expected is a file saved by Firm Perch." + (Files.exists(previous(file))
+                            ? " The version before it is kept beside it, ending in ~."
+                            : ""));
         } catch (IOException e) {
             throw new UnusableFile(file, DiskTrouble.words(e) + ".");
         }
@@ -144,6 +199,7 @@ public final class ProjectFile {
      */
     public static Stamp write(Path file, Project project) throws IOException {
         byte[] text = text(project).getBytes(StandardCharsets.UTF_8);
+        mustFit(text);
         WholeFile.write(file, text, previous(file));
         return Stamp.of(text);
     }

@@ -21,6 +21,8 @@ import java.time.format.DateTimeParseException;
  * @param at when the copy was made
  */
 public record WorkCopy(Project project, Path from, Stamp stamp, Instant at) {
+    /** A project's text grows when it is told within another; a copy of one that can be saved can be read. */
+    private static final long MOST_BYTES = 3 * ProjectFile.MOST_BYTES;
     private static final String FORMAT = "firm-perch-copy";
 
     /** Writes it, whole. */
@@ -31,7 +33,7 @@ public record WorkCopy(Project project, Path from, Stamp stamp, Instant at) {
         root.put("from", from == null ? "" : from.toAbsolutePath().toString());
         root.put("stamp", stamp.digest());
         root.put("project", ProjectFile.text(project));
-        WholeFile.write(file, root.toString().getBytes(StandardCharsets.UTF_8));
+        WholeFile.writePrivately(file, root.toString().getBytes(StandardCharsets.UTF_8));
     }
 
     /**
@@ -41,7 +43,7 @@ public record WorkCopy(Project project, Path from, Stamp stamp, Instant at) {
      */
     public static WorkCopy read(Path file) throws UnusableFile {
         try {
-            JsonNode root = Tree.of(ProjectFile.content(file));
+            JsonNode root = Tree.of(ProjectFile.content(file, MOST_BYTES));
             if (!FORMAT.equals(root.path("format").asText())) {
                 throw new UnusableFile(file, "it is no copy of work; expected is one that Firm Perch keeps.");
             }

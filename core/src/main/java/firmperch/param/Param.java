@@ -126,6 +126,9 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                 if (!Require.whole(text)) {
                     throw refused("half of a character");
                 }
+                Require.steering(text).ifPresent(c -> {
+                    throw refused(String.format("a line break or another control character (U+%04X)", c));
+                });
             }
             case Day _ -> {
                 if (!(value instanceof LocalDate day) || day.getYear() < 1990 || day.getYear() > 2200) {

@@ -3,6 +3,7 @@ package firmperch.part;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.units.InvalidValue;
 
 /**
  * One thing that hangs on the head.
@@ -20,11 +21,19 @@ public record GearItem(String name, double mass, double forward, double left, do
     public record Size(double along, double across, double high) implements Described {
         static final Params<Size> PARAMS = Params.of(Size.class).length("along", "Long", 0, 2)
                 .length("across", "Wide", 0, 2).length("high", "High", 0, 2).done();
+        /** A side of less could not be told from none in what is worked out of it, m. */
+        private static final double LEAST = 1e-7;
         /** Not said: as good as a point. */
         public static final Size POINT = new Size(0, 0, 0);
 
         public Size {
             PARAMS.check(along, across, high);
+            for (double side : new double[]{along, across, high}) {
+                if (side > 0 && side < LEAST) {
+                    throw new InvalidValue("Size", "a side of less than a ten-thousandth of a millimetre",
+                            "0 mm, which is not said, or a length");
+                }
+            }
         }
 
         @Override

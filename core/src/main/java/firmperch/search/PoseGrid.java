@@ -34,7 +34,8 @@ final class PoseGrid {
         for (Freedom f : freedoms) {
             double[] along = along(f);
             points.add(along);
-            total *= along.length;
+            // No further once it is too many: the product of many freedoms overflows.
+            total = total > MOST_GRID ? total : total * along.length;
         }
         full = total <= MOST_GRID;
         if (full) {

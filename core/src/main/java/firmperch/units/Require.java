@@ -1,5 +1,7 @@
 package firmperch.units;
 
+import java.util.OptionalInt;
+
 /** What the constructors of the model ask of their values; every refusal is an {@link InvalidValue}. */
 public final class Require {
     private Require() {
@@ -48,6 +50,20 @@ public final class Require {
             }
         }
         return true;
+    }
+
+    /**
+     * The first sign of a text that would break a line or steer what shows it: a control character, a line or paragraph separator, a
+     * mark that turns the direction of writing. A name with one could forge lines of a report.
+     *
+     * @return its code point, or nothing if there is none
+     */
+    public static OptionalInt steering(String text) {
+        return text.codePoints()
+                .filter(c -> Character.isISOControl(c) || Character.getType(c) == Character.LINE_SEPARATOR
+                        || Character.getType(c) == Character.PARAGRAPH_SEPARATOR || c >= 0x202a && c <= 0x202e
+                        || c >= 0x2066 && c <= 0x2069)
+                .findFirst();
     }
 
     private static String given(double value, Quantity quantity) {

@@ -2,6 +2,7 @@ package firmperch.disk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import firmperch.Demo;
 import firmperch.file.ChangedOutside;
@@ -16,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.nio.file.attribute.UserDefinedFileAttributeView;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledOnOs;
@@ -43,6 +45,62 @@ class WholeFileTest {
         WholeFile.write(link, bytes("new"));
         assertThat(Files.isSymbolicLink(link)).isTrue();
         assertThat(real).hasContent("new");
+    }
+
+    /** ".." after a link to a folder leads out of the folder that it points to, as every other program takes it (POSIX, path resolution). */
+    @Test
+    @DisabledOnOs(OS.WINDOWS)
+    void aLinkInALinkedFolderEndsWhereTheSystemSays() throws IOException {
+        Path real = Files.createDirectories(folder.resolve("vol/a/real"));
+        Path home = Files.createDirectories(folder.resolve("home"));
+        Path dirlink = Files.createSymbolicLink(home.resolve("dirlink"), Path.of("..", "vol", "a", "real"));
+        Files.createSymbolicLink(real.resolve("p"), Path.of("..", "target"));
+        Path target = Files.writeString(folder.resolve("vol/a/target"), "old");
+        Path other = Files.writeString(home.resolve("target"), "another's");
+        WholeFile.write(dirlink.resolve("p"), bytes("new"));
+        assertThat(target).hasContent("new");
+        assertThat(other).hasContent("another's");
+    }
+
+    @Test
+    @DisabledOnOs(OS.WINDOWS)
+    void linksInACircleAreTold() throws IOException {
+        Path one = folder.resolve("one");
+        Files.createSymbolicLink(one, Path.of("two"));
+        Files.createSymbolicLink(folder.resolve("two"), Path.of("one"));
+        assertThatThrownBy(() -> WholeFile.write(one, bytes("x"))).isInstanceOf(IOException.class)
+                .satisfies(e -> assertThat(DiskTrouble.words((IOException) e)).startsWith("its links lead round"));
+        assertThat(Files.isSymbolicLink(one)).isTrue();
+    }
+
+    /** A new file in its place would leave the other name with what was there before. */
+    @Test
+    @DisabledOnOs(OS.WINDOWS)
+    void aFileWithOtherNamesAndWhatIsNoFileAreRefusedInWords() throws IOException, InterruptedException {
+        Path file = Files.writeString(folder.resolve("file"), "old");
+        Files.createLink(folder.resolve("other name"), file);
+        assertThatThrownBy(() -> WholeFile.write(file, bytes("new")))
+                .satisfies(e -> assertThat(DiskTrouble.words((IOException) e)).startsWith("it has other names"));
+        assertThat(file).hasContent("old");
+        Path pipe = folder.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        assertThatThrownBy(() -> WholeFile.write(pipe, bytes("new")))
+                .satisfies(e -> assertThat(DiskTrouble.words((IOException) e)).startsWith("it is a device or a pipe"));
+    }
+
+    /** The rights come before the content, and what is kept with a file stays with it. */
+    @Test
+    @DisabledOnOs(OS.WINDOWS)
+    void whatIsPrivateIsSoFromTheStart() throws IOException {
+        Path work = folder.resolve("work");
+        WholeFile.writePrivately(work, bytes("unsaved"));
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(work))).isEqualTo("rw-------");
+        UserDefinedFileAttributeView more = Files.getFileAttributeView(work, UserDefinedFileAttributeView.class);
+        assumeThat(more).isNotNull();
+        more.write("comment", StandardCharsets.UTF_8.encode("mine"));
+        WholeFile.write(work, bytes("saved"));
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(work))).isEqualTo("rw-------");
+        assertThat(more.list()).contains("comment");
     }
 
     @Test

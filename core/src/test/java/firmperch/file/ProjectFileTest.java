@@ -6,12 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import firmperch.Demo;
 import firmperch.Known;
 import firmperch.body.Supply;
+import firmperch.disk.DiskTrouble;
+import firmperch.part.GearItem;
 import firmperch.part.Kind;
 import firmperch.part.Parts;
 import firmperch.project.Project;
@@ -22,8 +26,11 @@ import firmperch.units.InvalidValue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.DisabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -139,6 +146,63 @@ class ProjectFileTest {
         Path huge = folder.resolve("huge.json");
         Files.write(huge, new byte[(int) ProjectFile.MOST_BYTES + 1]);
         assertThatThrownBy(() -> ProjectFile.read(huge)).hasMessageContaining("it has more than 8 MiB");
+    }
+
+    /** A file that would be too long as it is saved is refused when it is read, however tightly its own text is set. */
+    @Test
+    void nothingIsReadThatCouldNotBeSaved() throws IOException {
+        ObjectMapper json = new ObjectMapper();
+        JsonNode root = json.readTree(ProjectFile.text(Demo.project()));
+        ArrayNode measurements = (ArrayNode) root.path("project").path("log");
+        ObjectNode one = measurements.addObject().put("date", "2026-11-28").put("kind", "SAG").put("value", 0.001)
+                .put("note", "");
+        ObjectNode joints = one.putObject("joints");
+        for (int i = 0; i < 200; i++) {
+            joints.put(String.format("j%024d", i), 0);
+        }
+        while (measurements.size() < 1000) {
+            measurements.add(one);
+        }
+        byte[] tight = json.writeValueAsBytes(root);
+        assertThat(tight.length).isBetween((int) ProjectFile.MOST_BYTES / 2, (int) ProjectFile.MOST_BYTES);
+        Path file = Files.write(folder.resolve("tight.perch.json"), tight);
+        assertThatThrownBy(() -> ProjectFile.read(file)).isInstanceOf(UnusableFile.class)
+                .hasMessageContaining("more than 8 MiB as it is saved");
+    }
+
+    /** A pipe into which nobody writes is told of, and is not waited for for ever. */
+    @Test
+    @DisabledOnOs(OS.WINDOWS)
+    void aPipeOfNobodysIsTold() throws IOException, InterruptedException {
+        Path pipe = folder.resolve("pipe.perch.json");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        assertThatThrownBy(() -> ProjectFile.content(pipe, 10, Duration.ofMillis(200))).isInstanceOf(IOException.class)
+                .satisfies(e -> assertThat(DiskTrouble.words((IOException) e)).contains("nothing comes out of it"));
+    }
+
+    @Test
+    void theVersionBeforeIsNamedOnlyWhereThereIsOne() throws IOException {
+        Path broken = file("{");
+        assertThatThrownBy(() -> ProjectFile.read(broken)).message().doesNotContain("beside it");
+        Files.writeString(ProjectFile.previous(broken), "{}");
+        assertThatThrownBy(() -> ProjectFile.read(broken)).hasMessageContaining("is kept beside it, ending in ~");
+    }
+
+    /** A line break in a name would print a line of its own in a report: a verdict could be forged. */
+    @ParameterizedTest
+    @ValueSource(strings = {"a\\nholds  x1.0", "a\\u001b[31m", "a\\u2028b", "a\\u202eb", "a\\rb"})
+    void aNameThatSteersIsRefused(String name) throws IOException {
+        Path file = file(ProjectFile.text(Demo.project()).replaceFirst("\"name\" : \"[^\"]*\"",
+                java.util.regex.Matcher.quoteReplacement("\"name\" : \"" + name + "\"")));
+        assertThatThrownBy(() -> ProjectFile.read(file)).isInstanceOf(UnusableFile.class)
+                .hasMessageContaining("control character");
+    }
+
+    /** A number that is as good as none made a check come to no number. */
+    @Test
+    void aSideTooSmallToMeanAnythingIsRefused() {
+        assertThatThrownBy(() -> new GearItem.Size(1e-310, 0.1, 0.1)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("Size");
     }
 
     /** Bytes changed at random: refused in a sentence or read and written back the same; never anything else. */

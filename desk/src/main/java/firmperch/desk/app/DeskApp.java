@@ -20,6 +20,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -31,12 +32,15 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 
 /** The window around the {@link DeskView}: what is opened in it, its menu, its keys, and how it ends. */
 public final class DeskApp extends Application implements DeskView.Host {
     /** What the first picture is written in, and what the desk needs besides. */
     private static final List<String> FIRST_FONTS = List.of("IBMPlexSans_400Regular.ttf",
             "IBMPlexSans_600SemiBold.ttf");
+    /** So long nobody wonders what is being done. */
+    private static final Duration PATIENCE = Duration.seconds(5);
     private static final List<String> OTHER_FONTS = List.of("IBMPlexSans_500Medium.ttf");
 
     private final RecentFiles recent = new RecentFiles(UserData.folder());
@@ -59,6 +63,14 @@ public final class DeskApp extends Application implements DeskView.Host {
         List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
         prepare(primary);
         Opening.ahead().thenAccept(opening -> Platform.runLater(() -> open(primary, opening, arguments)));
+        PauseTransition patience = new PauseTransition(PATIENCE);
+        patience.setOnFinished(e -> {
+            if (document == null) {
+                ((FirstPicture) stage.getScene().getRoot()).waiting("Opening " + Opening.what() + " takes long.",
+                        Opening::giveUp);
+            }
+        });
+        patience.play();
     }
 
     private void open(Stage primary, Opening opening, List<String> arguments) {

@@ -15,6 +15,7 @@ import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Button;
 import javafx.scene.layout.Background;
 import javafx.scene.layout.Border;
 import javafx.scene.layout.BorderPane;
@@ -83,6 +84,15 @@ final class FirstPicture extends BorderPane {
     /** The drawing. */
     Views views() {
         return views;
+    }
+
+    /** Says what takes so long, beside a button that stops it. */
+    void waiting(String words, Runnable stop) {
+        sentence.setText(words);
+        Button button = new Button("Stop");
+        button.setId("stop-opening");
+        button.setOnAction(e -> stop.run());
+        ((VBox) sentence.getParent()).getChildren().add(button);
     }
 
     /** The verdict's words. */

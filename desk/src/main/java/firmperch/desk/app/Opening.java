@@ -1,5 +1,6 @@
 package firmperch.desk.app;
 
+import firmperch.desk.document.LogFile;
 import firmperch.draw.AngleView;
 import firmperch.draw.PlanView;
 import firmperch.draw.Scene;
@@ -9,11 +10,14 @@ import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.study.Situation;
 import java.nio.file.Path;
 import java.util.concurrent.CompletableFuture;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * What the window opens on.
@@ -24,18 +28,32 @@ import java.util.concurrent.CompletableFuture;
  * @param trouble why a file that was asked for is not what is open; else empty
  */
 public record Opening(Assessment assessment, Path file, Stamp stamp, String trouble) {
+    private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
     private static CompletableFuture<Opening> ahead;
+    private static Path asked;
 
-    /** Reads a file, or takes the sample where there is none or it cannot be read. */
+    /** What assesses the set pose of a project. */
+    interface Assessing {
+        Assessment of(Project project);
+    }
+
+    /** Reads a file, or takes the sample where there is none or it cannot be opened, whatever the reason. */
     public static Opening of(Path file) {
+        return of(file, Assessor::now);
+    }
+
+    static Opening of(Path file, Assessing assessing) {
         if (file == null) {
             return sample("");
         }
         try {
             ProjectFile.Loaded loaded = ProjectFile.load(file);
-            return new Opening(Assessor.now(loaded.project()), file, loaded.stamp(), "");
+            return new Opening(assessing.of(loaded.project()), file, loaded.stamp(), "");
         } catch (UnusableFile e) {
             return sample(e.getMessage());
+        } catch (RuntimeException | Error e) {
+            LOG.error("not opened", e);
+            return sample(file + " was not opened; why is in " + LogFile.place() + ".");
         }
     }
 
@@ -45,8 +63,13 @@ public record Opening(Assessment assessment, Path file, Stamp stamp, String trou
 
     /** Starts reading and assessing on a thread of its own, while the toolkit starts on another. */
     static void startAhead(Path file) {
+        startAhead(file, Assessor::now);
+    }
+
+    static void startAhead(Path file, Assessing assessing) {
+        asked = file;
         ahead = CompletableFuture.supplyAsync(() -> {
-            Opening opening = of(file);
+            Opening opening = of(file, assessing);
             draw(opening.assessment().situation());
             return opening;
         });
@@ -57,6 +80,16 @@ public record Opening(Assessment assessment, Path file, Stamp stamp, String trou
         SideView.of(Scene.of(set));
         PlanView.of(Scene.of(set));
         AngleView.of(set, View.at(0, 0.5));
+    }
+
+    /** What is being opened, in words. */
+    static String what() {
+        return asked == null ? "the sample" : asked.getFileName().toString();
+    }
+
+    /** Gives up what is being opened, and opens the sample instead. */
+    static void giveUp() {
+        ahead.complete(sample(what() + " was not opened: it took long, and you stopped it."));
     }
 
     /** What is read ahead. */

@@ -32,13 +32,27 @@ public final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json", description = "As JSON.")
     private boolean json;
 
+    /** Which cures are sought. */
+    enum CuresSought {
+        ALL, CHEAPEST, NONE
+    }
+
+    @Option(names = "--cures", defaultValue = "cheapest", paramLabel = "WHICH", description = "Which cures to seek: all of every finding that is short or near (takes longest), the cheapest of the weakest, or none; ${DEFAULT-VALUE} unless said.")
+    private CuresSought cures;
+
     @Override
     public Integer call() throws UnusableFile {
         Project project = ProjectFile.read(file);
-        // Words tell one cure; only the report lists them all.
         PrintWriter err = spec.commandLine().getErr();
         Progress progress = Terminal.progress(err);
-        Assessment assessment = json ? Assessor.full(project, progress) : Assessor.told(project, progress);
+        Assessment assessment = switch (cures) {
+            case ALL -> Assessor.full(project, progress);
+            case CHEAPEST -> Assessor.told(project, progress);
+            case NONE -> Assessor.everyPose(project, progress);
+        };
+        if (json) {
+            assessment = Assessor.withCoverage(assessment, progress);
+        }
         Terminal.done(err);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {

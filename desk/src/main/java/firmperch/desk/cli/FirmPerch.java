@@ -79,7 +79,7 @@ public final class FirmPerch implements Runnable {
     }
 
     static int run(PrintWriter out, PrintWriter err, String... arguments) {
-        int code = new CommandLine(new FirmPerch()).setOut(out).setErr(err)
+        int code = new CommandLine(new FirmPerch()).setCaseInsensitiveEnumValuesAllowed(true).setOut(out).setErr(err)
                 .setExecutionExceptionHandler((e, line, parsed) -> {
                     line.getErr().println(Terminal.clean(words(e)));
                     return e instanceof UnusableFile || e instanceof InvalidValue ? UNUSABLE : FAILED;

@@ -1,6 +1,7 @@
 package firmperch.desk.document;
 
 import firmperch.disk.DiskTrouble;
+import firmperch.disk.Rights;
 import firmperch.disk.WholeFile;
 import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
@@ -9,7 +10,6 @@ import firmperch.project.Project;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,7 +20,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
@@ -43,6 +45,11 @@ public final class Copies {
     private static final String OPEN = ".open.json";
     private static final String ASIDE = ".aside.json";
     private static final String LOCK = ".lock";
+    /**
+     * Names of the locks that this process holds. These files are never opened again: on POSIX, closing any channel on a file lets go
+     * all locks that the process has on it.
+     */
+    private static final Set<String> OURS = ConcurrentHashMap.newKeySet();
 
     private final Path folder;
     private final String name = UUID.randomUUID().toString();
@@ -81,8 +88,9 @@ public final class Copies {
     }
 
     private void hold() throws IOException {
-        Files.createDirectories(folder);
+        Rights.ownFolder(folder);
         if (lock == null) {
+            OURS.add(name);
             locked = FileChannel.open(folder.resolve(name + LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             lock = locked.tryLock();
         }
@@ -127,6 +135,8 @@ public final class Copies {
                 Files.deleteIfExists(folder.resolve(name + LOCK));
             } catch (IOException e) {
                 LOG.warn("the lock of copies stays", e);
+            } finally {
+                OURS.remove(name);
             }
         });
         writer.shutdown();
@@ -264,14 +274,15 @@ public final class Copies {
     }
 
     private static boolean free(Path file) {
+        if (OURS.contains(file.getFileName().toString().replace(LOCK, ""))) {
+            return false;
+        }
         if (!Files.exists(file)) {
             return true;
         }
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE);
                 FileLock taken = channel.tryLock()) {
             return taken != null;
-        } catch (OverlappingFileLockException e) {
-            return false;
         } catch (IOException e) {
             LOG.warn("a lock cannot be asked for", e);
             return false;

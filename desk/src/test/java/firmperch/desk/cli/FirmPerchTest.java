@@ -53,7 +53,7 @@ class FirmPerchTest {
     void somethingShortExitsWithOne() throws IOException {
         Project weak = firmperch.param.Path.of("perch.box.corners.out").with(Samples.wedgingBench(), 0.24);
         ProjectFile.write(demo, weak);
-        assertThat(run("check", demo.toString(), "--json")).isEqualTo(1);
+        assertThat(run("check", demo.toString(), "--json", "--cures", "all")).isEqualTo(1);
         JsonNode report = new ObjectMapper().readTree(out.toString());
         assertThat(report.path("verdict").asText()).isEqualTo("gives");
         boolean cured = false;
@@ -82,9 +82,11 @@ class FirmPerchTest {
     /** What steers a terminal never reaches it, whatever a file is called or holds. */
     @Test
     void nothingOfAFileSteersTheTerminal() throws IOException {
-        ProjectFile.write(demo, firmperch.param.Path.of("name").with(Samples.wedgingBench(), "a\u001b[31mb\u202ec"));
-        assertThat(run("check", demo.toString())).isZero();
-        assertThat(out.toString()).startsWith("a[31mbc, ").doesNotContain("\u001b").doesNotContain("\u202e");
+        Path forged = Files.writeString(folder.resolve("a\u001b[31mb\u202ec.perch.json"), Files.readString(demo)
+                .replace("\"Wedging bench\"", "\"x\\nholds\\u001b[31m\""));
+        assertThat(run("check", forged.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("control character").doesNotContain("\u001b").doesNotContain("\u202e");
+        assertThat(out.toString()).isEmpty();
         Path broken = Files.writeString(folder.resolve("broken.perch.json"),
                 Files.readString(demo).replace("\"metric\"", "\"x\\u001b[2J\"").replace("METRIC", "x\\u001b[2J"));
         assertThat(run("check", broken.toString())).isEqualTo(2);

@@ -64,6 +64,20 @@ class CopiesTest {
         assertThat(other.left()).hasSize(1);
     }
 
+    /** On POSIX a process loses its locks on a file with the first channel to it that it closes: another one must find it held. */
+    @Test
+    void lookingForOthersKeepsOnesOwnLock() throws Exception {
+        Copies mine = copies();
+        mine.keep(named("Being edited"), null, Stamp.NONE);
+        mine.flush();
+        assertThat(mine.crashed()).isFalse();
+        assertThat(mine.left()).isEmpty();
+        try (AWindow other = AWindow.start(folder, "other", false)) {
+            assertThat(other.claimed()).isEqualTo("claimed [] crashed false");
+        }
+        mine.close();
+    }
+
     /** A program that was killed with nothing unsaved has left its lock: that much is told. */
     @Test
     void aCrashWithNothingUnsavedIsToldToo() throws IOException {
