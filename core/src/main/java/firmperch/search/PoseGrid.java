@@ -16,6 +16,12 @@ final class PoseGrid {
     private static final int MOST_STEPS = 8;
     private static final int MOST_GRID = 800;
     /**
+     * With more freedoms than this a rig is only sampled, and with fewer poses, as each takes longer. No kind has as many; a
+     * composition may.
+     */
+    private static final int MANY = 8;
+    private static final int FEWER = 200;
+    /**
      * Of the twelve points of a full turn, the ones looked at first. Chosen so that no symmetry of a base hides a
      * difference between all of them.
      */
@@ -83,7 +89,8 @@ final class PoseGrid {
      */
     private void scatter() {
         Random random = new Random(1);
-        for (int i = 0; i < MOST_GRID; i++) {
+        int count = many() ? FEWER : MOST_GRID;
+        for (int i = 0; i < count; i++) {
             double[] at = new double[freedoms.size()];
             for (int axis = 0; axis < at.length; axis++) {
                 double[] along = points.get(axis);
@@ -101,6 +108,11 @@ final class PoseGrid {
     /** True for a full grid. The methods below are only valid then. */
     boolean full() {
         return full;
+    }
+
+    /** True if there are too many freedoms for a proof. */
+    boolean many() {
+        return freedoms.size() > MANY;
     }
 
     /** The settings sampled along a freedom. */

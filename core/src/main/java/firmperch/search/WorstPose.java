@@ -4,6 +4,7 @@ import firmperch.body.Freedom;
 import firmperch.check.Check.Certainty;
 import firmperch.check.Finding.Search;
 import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
 import firmperch.pose.Pose;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -52,15 +53,20 @@ public final class WorstPose {
      * rounding of frames and distances.
      */
     static final double SAME = 1e-4;
+    /** With too many freedoms for a proof, about so many poses are looked at by all questions' climbs together. */
+    private static final int MOST_LOOKS = 60_000;
     private final Study study;
     private final List<Freedom> freedoms;
     private final PoseGrid grid;
+    /** How many poses one question's climbs may look at. */
+    private final int looks;
 
     /** Prepares the grid for a rig. */
     public WorstPose(Study study) {
         this.study = study;
         freedoms = study.assembly().freedoms();
         grid = new PoseGrid(freedoms);
+        looks = grid.many() ? MOST_LOOKS / RaisedQuestions.of(study).size() : Integer.MAX_VALUE;
     }
 
     /** The poses of the grid. */
@@ -179,7 +185,7 @@ public final class WorstPose {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (int start : starts(known, felt, proof || grid.full() ? CLIMBS : 1)) {
+        for (int start : starts(known, felt, !grid.many() && (proof || grid.full()) ? CLIMBS : 1)) {
             double[] climbed = climb(question, values(grid.poses().get(start)), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
@@ -189,7 +195,7 @@ public final class WorstPose {
         for (int axis = 0; axis < best.length; axis++) {
             best[axis] = felt[axis] ? best[axis] : usual.get(axis);
         }
-        if (!proof || question.check().certainty() == Certainty.SAMPLED) {
+        if (!proof || grid.many() || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
         }
         return new BranchAndBound(study).bounded(question, best, most, felt(question), count);
@@ -244,6 +250,9 @@ public final class WorstPose {
             }
             return felt;
         }
+        if (grid.many()) {
+            return felt(question);
+        }
         int[] uncounted = new int[1];
         for (int axis = 0; axis < felt.length; axis++) {
             for (int i = 0; i < 8 && !felt[axis]; i++) {
@@ -268,9 +277,10 @@ public final class WorstPose {
             Freedom f = freedoms.get(axis);
             step[axis] = f.continuous() ? (f.to() - f.from()) / grid.along(axis).length : 1;
         }
-        for (int round = 0; round < ROUNDS; round++) {
+        int enough = looks == Integer.MAX_VALUE ? looks : count[0] + looks;
+        for (int round = 0; round < ROUNDS && count[0] < enough; round++) {
             boolean better = false;
-            for (int axis = 0; axis < step.length; axis++) {
+            for (int axis = 0; axis < step.length && count[0] < enough; axis++) {
                 for (int side = -1; felt[axis] && side <= 1; side += 2) {
                     double[] next = Arrays.copyOf(at, start.length);
                     next[axis] = freedoms.get(axis).nearest(at[axis] + side * step[axis]);

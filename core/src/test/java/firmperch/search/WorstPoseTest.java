@@ -1,6 +1,7 @@
 package firmperch.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
@@ -18,6 +19,7 @@ import firmperch.param.Path;
 import firmperch.part.Kind;
 import firmperch.part.Mounted;
 import firmperch.part.Parts;
+import firmperch.part.Perch;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.study.Situation;
@@ -148,6 +150,28 @@ class WorstPoseTest {
                 }
             }
         }
+    }
+
+    /** The demo with that many more blocks on its post, each with a pin and a swing of its own. */
+    private static Project withBlocks(int more) {
+        List<Mounted> parts = new ArrayList<>(Demo.project().perch().parts());
+        Mounted block = parts.stream().filter(p -> p.name().equals("carriage")).findFirst().orElseThrow();
+        for (int i = 0; i < more; i++) {
+            parts.add(new Mounted("block-" + i, block.part(), block.on()));
+        }
+        return Demo.project().with(new Perch(parts));
+    }
+
+    /** Their product of samples overflowed, and their stops alone were more first cells than there is memory for. */
+    @Test
+    void aRigOfManyFreedomsIsSampledAndSaysSo() {
+        Assessment many = Assessor.everyPose(withBlocks(11), Progress.NONE);
+        assertThat(many.study().assembly().freedoms()).hasSizeGreaterThan(20);
+        assertThat(many.findings()).filteredOn(f -> f.search() != null).isNotEmpty()
+                .allSatisfy(f -> assertThat(f.sureness()).as(f.id()).isEqualTo("sampled"));
+        assertThat(many.sentence()).contains("hits its own pieces");
+        assertThatThrownBy(() -> withBlocks(40)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("Parts of the perch").hasMessageContaining("1 to 24");
     }
 
     @Test
