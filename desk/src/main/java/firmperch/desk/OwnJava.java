@@ -1,11 +1,8 @@
 package firmperch.desk;
 
 import firmperch.desk.app.FirstFrame;
-import firmperch.desk.document.UserData;
 import java.io.File;
 import java.io.IOException;
-import java.nio.file.DirectoryStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,6 +28,11 @@ final class OwnJava {
     private static final List<String> COMMAND = List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1",
             "-XX:+UseSerialGC");
 
+    /** Exit statuses of a Java that was aborted by itself or by the system: SIGILL, SIGABRT, SIGBUS, SIGSEGV on POSIX. */
+    private static final List<Integer> CRASHES = List.of(132, 134, 135, 139);
+    /** So soon after its start, ns, a crash may be the archive's; then it is tried once more without. */
+    private static final long EARLY = 5_000_000_000L;
+
     private OwnJava() {
     }
 
@@ -48,12 +50,28 @@ final class OwnJava {
                 || given == null) {
             return OptionalInt.empty();
         }
+        ClassArchive archive = ClassArchive.of(Path.of(jar).toAbsolutePath(), window, ClassArchive.ROOM);
+        long begun = System.nanoTime();
+        OptionalInt ended = run(jar, arguments, window, started, given, archive);
+        if (ended.isPresent() && archive != null) {
+            archive.after(ended.getAsInt());
+            if (CRASHES.contains(ended.getAsInt()) && System.nanoTime() - begun < EARLY) {
+                return run(jar, arguments, window, started, given, null);
+            }
+        }
+        return ended;
+    }
+
+    private static OptionalInt run(String jar, String[] arguments, boolean window, long started, List<String> given,
+            ClassArchive archive) {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(given);
         command.addAll(window ? WINDOW : COMMAND);
         command.add("-XX:+IgnoreUnrecognizedVMOptions");
-        archive(command, Path.of(jar).toAbsolutePath(), window);
+        if (archive != null) {
+            command.addAll(archive.options());
+        }
         command.add("-D" + FirstFrame.STARTED + "=" + started);
         command.add("-jar");
         command.add(jar);
@@ -102,44 +120,5 @@ final class OwnJava {
         }
         // Where the platform does not tell them.
         return List.of();
-    }
-
-    /** Has Java keep its archive with the user's data. One serves the very jars it was made with: the others go. */
-    private static void archive(List<String> command, Path jar, boolean window) {
-        String kind = window ? "window-" : "command-";
-        try {
-            Path folder = Files.createDirectories(UserData.folder());
-            Path archive = folder.resolve(kind + Long.toHexString(jars(jar)) + ".jsa");
-            try (DirectoryStream<Path> old = Files.newDirectoryStream(folder, kind + "*.jsa")) {
-                for (Path other : old) {
-                    if (!other.equals(archive)) {
-                        Files.deleteIfExists(other);
-                    }
-                }
-            }
-            // Java says nothing while it makes the archive; its errors are still printed.
-            command.addAll(List.of("-XX:+AutoCreateSharedArchive", "-XX:SharedArchiveFile=" + archive, "-Xlog:disable",
-                    "-Xlog:all=error:stderr"));
-        } catch (IOException e) {
-            // It starts without, only slower.
-        }
-    }
-
-    /** A number for the jars by their names, sizes and times. */
-    private static long jars(Path jar) throws IOException {
-        long sum = mark(jar);
-        Path lib = jar.resolveSibling("lib");
-        if (Files.isDirectory(lib)) {
-            try (DirectoryStream<Path> others = Files.newDirectoryStream(lib)) {
-                for (Path other : others) {
-                    sum += mark(other);
-                }
-            }
-        }
-        return sum;
-    }
-
-    private static long mark(Path file) throws IOException {
-        return 31 * (31 * file.toString().hashCode() + Files.size(file)) + Files.getLastModifiedTime(file).toMillis();
     }
 }

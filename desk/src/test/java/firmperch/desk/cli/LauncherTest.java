@@ -14,6 +14,7 @@ import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.jar.Attributes;
 import java.util.jar.JarEntry;
@@ -92,6 +93,13 @@ class LauncherTest {
         assertThat(run(0, export)).as("with the archive").isEqualTo(first);
         assertThat(run(2, "check", folder.resolve("none").toString())).as("its exit code is passed on")
                 .contains("there is no such file");
+        // A damaged one would abort Java; it is not used, and another takes its place.
+        Path archive = archives().getFirst();
+        byte[] damaged = Files.readAllBytes(archive);
+        Arrays.fill(damaged, damaged.length / 3, damaged.length / 2, (byte) 0x5a);
+        Files.write(archive, damaged);
+        assertThat(run(0, export)).as("with a damaged archive").isEqualTo(first);
+        assertThat(Files.readAllBytes(archives().getFirst())).isNotEqualTo(damaged);
     }
 
     private List<Path> archives() throws IOException {
