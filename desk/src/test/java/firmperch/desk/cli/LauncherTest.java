@@ -52,7 +52,7 @@ class LauncherTest {
         }
         Manifest manifest = new Manifest();
         manifest.getMainAttributes().put(Attributes.Name.MANIFEST_VERSION, "1.0");
-        manifest.getMainAttributes().put(Attributes.Name.MAIN_CLASS, "firmperch.desk.Main");
+        manifest.getMainAttributes().put(Attributes.Name.MAIN_CLASS, "firmperch.desk.First");
         manifest.getMainAttributes().put(Attributes.Name.CLASS_PATH, String.join(" ", jars));
         pack(Files.createDirectory(folder.resolve("nothing")), folder.resolve("firm-perch.jar"), manifest);
     }
