@@ -247,9 +247,11 @@ final class Codec {
     }
 
     private static Perch perch(JsonNode node) {
-        if (!node.isArray() || node.size() > Perch.MOST) {
-            throw new InvalidValue("Parts of the perch", node.isArray() ? node.size() + " of them" : given(node),
-                    "1 to " + Perch.MOST);
+        if (!node.isArray()) {
+            throw new InvalidValue("Perch", given(node), "a list of parts");
+        }
+        if (node.size() > Perch.MOST) {
+            throw new InvalidValue("Parts of the perch", node.size() + " of them", "1 to " + Perch.MOST);
         }
         List<Mounted> parts = new ArrayList<>();
         for (JsonNode one : node) {

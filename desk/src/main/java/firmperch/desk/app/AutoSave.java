@@ -48,7 +48,8 @@ final class AutoSave {
         }
     }
 
-    private void keep() {
+    /** Keeps what is unsaved at once. */
+    void keep() {
         if (document.closed() || document.project() == kept) {
             return;
         }

@@ -63,6 +63,14 @@ public final class DeskApp extends Application implements DeskView.Host {
         List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
         prepare(primary);
         Opening.ahead().thenAccept(opening -> Platform.runLater(() -> open(primary, opening, arguments)));
+        if (System.getProperty(FirstFrame.STARTED) != null) {
+            ProcessHandle.current().parent().ifPresent(first -> first.onExit().thenRun(() -> Platform.runLater(() -> {
+                if (document != null) {
+                    endUnasked();
+                }
+                Platform.exit();
+            })));
+        }
         PauseTransition patience = new PauseTransition(PATIENCE);
         patience.setOnFinished(e -> {
             if (document == null) {
@@ -348,6 +356,24 @@ public final class DeskApp extends Application implements DeskView.Host {
         }
         document.close();
         copies.giveUp();
+        copies.close();
+    }
+
+    /**
+     * Ends because the Java that started this one has ended: a signal, or its terminal was closed. Nobody can be asked then; unsaved
+     * work is kept and offered at the next start.
+     */
+    void endUnasked() {
+        if (document.closed()) {
+            return;
+        }
+        if (keeping != null) {
+            keeping.keep();
+            exports.stop();
+            keeping.stop();
+            files.close();
+        }
+        document.close();
         copies.close();
     }
 

@@ -15,7 +15,15 @@ public final class UserData {
         return set != null
                 ? Path.of(set)
                 : folder(System.getProperty("os.name", ""), System.getenv(),
-                        Path.of(System.getProperty("user.home", ".")));
+                        home(System.getProperty("user.home"), System.getProperty("user.name"),
+                                Path.of(System.getProperty("java.io.tmpdir"))));
+    }
+
+    /** The user's home; Java tells of none by a question mark, and then it is a folder of the user's among what is temporary. */
+    static Path home(String told, String user, Path temporary) {
+        return told == null || told.isBlank() || told.equals("?")
+                ? temporary.resolve("firm-perch-of-" + user)
+                : Path.of(told);
     }
 
     public static Path folder(String system, Map<String, String> environment, Path home) {

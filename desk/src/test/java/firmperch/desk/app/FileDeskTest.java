@@ -3,6 +3,7 @@ package firmperch.desk.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.desk.InTheWindow;
+import firmperch.desk.document.Copies;
 import firmperch.desk.document.Settings;
 import firmperch.desk.document.UserData;
 import firmperch.file.ProjectFile;
@@ -292,6 +293,18 @@ class FileDeskTest {
         desk.act(() -> desk.app.export(Exporters.CUTS));
         assertThat(begunIn).isEqualTo(folder.toAbsolutePath());
         desk.until("it is written", () -> desk.text("notice").startsWith("Written"));
+    }
+
+    /** When the Java that started it is ended, nobody can be asked: what is unsaved is there at the next start. */
+    @Test
+    void endedFromOutsideItKeepsItsWork() {
+        rename("Half done");
+        desk.act(desk.app::endUnasked);
+        Copies next = new Copies(UserData.folder(), why -> {
+        });
+        assertThat(next.left()).extracting(c -> c.work().project().name()).contains("Half done");
+        next.left().forEach(next::putAside);
+        next.close();
     }
 
     /** A name in a script that the pack's typeface lacks is told of. */

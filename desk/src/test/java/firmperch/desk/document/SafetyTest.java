@@ -50,6 +50,13 @@ class SafetyTest {
                 .isEqualTo(home.resolve("Library/Application Support/Firm Perch"));
     }
 
+    /** A user without a home found a folder called ? where they stood. */
+    @Test
+    void whoHasNoHomeGetsAFolderAmongWhatIsTemporary() {
+        assertThat(UserData.home("?", "1234", folder)).isEqualTo(folder.resolve("firm-perch-of-1234"));
+        assertThat(UserData.home("/home/maker", "maker", folder)).isEqualTo(Path.of("/home/maker"));
+    }
+
     /** One that is not there now stays listed: a drive may come back. It goes when it is taken off. */
     @Test
     void recentFilesAreTheNewestFirstAndSurviveMoving() throws IOException {
