@@ -144,7 +144,7 @@ class RandomDrivingTest {
 
     @Test
     void nothingFails() throws Exception {
-        long seconds = Trial.times("driving", 12, 1200);
+        long seconds = Trial.times("driving", 8, 1200);
         long seed = Long.getLong("trial.seed", 20261125L);
         random = new Random(seed);
         Files.writeString(folder.resolve("p0.perch.json"), ProjectFile.text(Samples.all().get(2)));
