@@ -37,10 +37,10 @@ class AppKillTest {
                 System.getProperty("java.class.path"), Start.class.getName(), mode).redirectErrorStream(true).start();
     }
 
-    /** The first line that begins so; nothing if the program ends before, or says nothing for a minute. */
+    /** The first line that begins so; nothing if the program ends before, or says nothing for three minutes: machines can be held up. */
     private static String line(Process from, BufferedReader said, String begins) throws IOException {
         CompletableFuture<Void> patience = CompletableFuture.runAsync(from::destroyForcibly,
-                CompletableFuture.delayedExecutor(60, TimeUnit.SECONDS));
+                CompletableFuture.delayedExecutor(180, TimeUnit.SECONDS));
         try {
             return line(said, begins);
         } finally {

@@ -154,13 +154,15 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
             return;
         }
         app = new DeskApp();
+        // Worked out before the window waits for it.
+        Opening first = opening == null ? null : opening.get();
         act(() -> {
             end(open);
             if (start != null) {
                 start.in(app, window);
             } else {
                 app.ask(answers);
-                app.open(window, opening.get(), app::begin);
+                app.open(window, first, app::begin);
             }
             in = window.getScene();
         });
@@ -216,7 +218,7 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
 
     /** Does something on the interface thread, and waits for what comes of it at once. */
     void act(Runnable what) {
-        WaitForAsyncUtils.waitForAsyncFx(20_000, what);
+        WaitForAsyncUtils.waitForAsyncFx(60_000, what);
         shown();
     }
 
@@ -261,13 +263,13 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
 
     /** Waits until something is so. */
     void until(String what, Callable<Boolean> so) {
-        waitFor(10, so, "never: " + what);
+        waitFor(30, so, "never: " + what);
     }
 
     private static void waitFor(int seconds, Callable<Boolean> what, String otherwise) {
         try {
             WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS,
-                    () -> WaitForAsyncUtils.waitForAsyncFx(5000, what));
+                    () -> WaitForAsyncUtils.waitForAsyncFx(30_000, what));
         } catch (TimeoutException e) {
             throw new AssertionError(otherwise, e);
         }
