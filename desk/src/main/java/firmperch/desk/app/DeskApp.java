@@ -74,7 +74,8 @@ public final class DeskApp extends Application implements DeskView.Host {
         PauseTransition patience = new PauseTransition(PATIENCE);
         patience.setOnFinished(e -> {
             if (document == null) {
-                ((FirstPicture) stage.getScene().getRoot()).waiting("Opening " + Opening.what() + " takes long.",
+                ((FirstPicture) stage.getScene().getRoot()).waiting(
+                        "Opening " + Opening.what() + " takes long. Stop it, and the sample opens instead.",
                         Opening::giveUp);
             }
         });
@@ -349,12 +350,7 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     /** Ends what runs behind the window: a save on its way to the disk gets there, an export is given up. */
     void end() {
-        if (keeping != null) {
-            exports.stop();
-            keeping.stop();
-            files.close();
-        }
-        document.close();
+        endWork();
         copies.giveUp();
         copies.close();
     }
@@ -364,17 +360,21 @@ public final class DeskApp extends Application implements DeskView.Host {
      * work is kept and offered at the next start.
      */
     void endUnasked() {
-        if (document.closed()) {
-            return;
-        }
-        if (keeping != null) {
+        if (keeping != null && !document.closed()) {
             keeping.keep();
+        }
+        endWork();
+        copies.close();
+    }
+
+    /** Ends what runs behind the window, whatever becomes of unsaved work. */
+    private void endWork() {
+        if (keeping != null) {
             exports.stop();
             keeping.stop();
             files.close();
         }
         document.close();
-        copies.close();
     }
 
     /** Closes the window without asking. */

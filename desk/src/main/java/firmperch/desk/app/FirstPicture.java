@@ -92,7 +92,13 @@ final class FirstPicture extends BorderPane {
         Button button = new Button("Stop");
         button.setId("stop-opening");
         button.setOnAction(e -> stop.run());
-        ((VBox) sentence.getParent()).getChildren().add(button);
+        button.setFont(Font.font("IBM Plex Sans", 13));
+        button.setPadding(new Insets(4, 14, 4, 14));
+        button.setBackground(Background.fill(PAPER));
+        button.setBorder(new Border(new BorderStroke(LINE, SOLID, new CornerRadii(4), new BorderWidths(1))));
+        VBox below = (VBox) sentence.getParent();
+        below.setSpacing(8);
+        below.getChildren().add(button);
     }
 
     /** The verdict's words. */
@@ -145,6 +151,8 @@ final class FirstPicture extends BorderPane {
     private Node verdictBar(Verdict verdict) {
         StatusMark mark = new StatusMark(38);
         mark.show(verdict);
+        // Nothing is known yet where there is no verdict.
+        mark.setVisible(verdict != null);
         VBox words = new VBox(sentence);
         // The words take the width there is and do not ask for any.
         words.setMinWidth(0);

@@ -16,6 +16,7 @@ import firmperch.search.Assessor;
 import firmperch.study.Situation;
 import java.nio.file.Path;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -32,23 +33,18 @@ public record Opening(Assessment assessment, Path file, Stamp stamp, String trou
     private static CompletableFuture<Opening> ahead;
     private static Path asked;
 
-    /** What assesses the set pose of a project. */
-    interface Assessing {
-        Assessment of(Project project);
-    }
-
     /** Reads a file, or takes the sample where there is none or it cannot be opened, whatever the reason. */
     public static Opening of(Path file) {
         return of(file, Assessor::now);
     }
 
-    static Opening of(Path file, Assessing assessing) {
+    static Opening of(Path file, Function<Project, Assessment> assessing) {
         if (file == null) {
             return sample("");
         }
         try {
             ProjectFile.Loaded loaded = ProjectFile.load(file);
-            return new Opening(assessing.of(loaded.project()), file, loaded.stamp(), "");
+            return new Opening(assessing.apply(loaded.project()), file, loaded.stamp(), "");
         } catch (UnusableFile e) {
             return sample(e.getMessage());
         } catch (RuntimeException | Error e) {
@@ -66,7 +62,7 @@ public record Opening(Assessment assessment, Path file, Stamp stamp, String trou
         startAhead(file, Assessor::now);
     }
 
-    static void startAhead(Path file, Assessing assessing) {
+    static void startAhead(Path file, Function<Project, Assessment> assessing) {
         asked = file;
         ahead = CompletableFuture.supplyAsync(() -> {
             Opening opening = of(file, assessing);

@@ -7,6 +7,7 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.image.WritableImage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -64,5 +65,19 @@ class FirstPictureTest {
                 words.getMaxY() - 61))).as("mark and verdict").isZero();
         assertThat(different(before, after, new Rectangle2D(0, 61, 286, 739))).as("the load path has come")
                 .isPositive();
+    }
+
+    /** What takes long is said, and one button gives it up. */
+    @Test
+    void whatTakesLongIsSaidAndStopped() {
+        boolean[] stopped = new boolean[1];
+        robot.interact(() -> {
+            FirstPicture empty = new FirstPicture();
+            window.app.stage().getScene().setRoot(empty);
+            empty.waiting("Opening a file takes long.", () -> stopped[0] = true);
+            assertThat(empty.sentence().getText()).isEqualTo("Opening a file takes long.");
+            ((Button) empty.lookup("#stop-opening")).fire();
+        });
+        assertThat(stopped[0]).isTrue();
     }
 }
