@@ -1,10 +1,10 @@
 package firmperch.desk;
 
 import firmperch.desk.document.UserData;
+import java.io.File;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
-import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -37,20 +37,23 @@ final class ClassArchive {
         try {
             Path folder = Files.createDirectories(UserData.folder());
             ClassArchive archive = new ClassArchive(folder.resolve(kind + Long.toHexString(jars(jar)) + ".jsa"));
-            try (DirectoryStream<Path> old = Files.newDirectoryStream(folder, kind + "*.jsa*")) {
-                for (Path other : old) {
-                    if (!other.equals(archive.file) && !other.equals(archive.sum())) {
-                        Files.deleteIfExists(other);
-                    }
+            for (String other : names(folder)) {
+                if (other.startsWith(kind) && !other.startsWith(archive.file.getFileName().toString())) {
+                    Files.deleteIfExists(folder.resolve(other));
                 }
             }
             if (!archive.whole()) {
                 archive.throwAway();
             }
-            return Files.exists(archive.file) || Files.getFileStore(folder).getUsableSpace() >= room ? archive : null;
+            return archive.made() || Files.getFileStore(folder).getUsableSpace() >= room ? archive : null;
         } catch (IOException e) {
             return null;
         }
+    }
+
+    /** Whether there is one, as it was made. */
+    boolean made() {
+        return Files.exists(file);
     }
 
     /** What Java is to be told: it says nothing while it makes the archive; its errors are still printed. */
@@ -97,21 +100,24 @@ final class ClassArchive {
         }
     }
 
-    /** A number for the jars by their names, sizes and times. */
-    private static long jars(Path jar) throws IOException {
-        long sum = mark(jar);
+    /** A number for the jars by their names, sizes and times, and for the Java. */
+    private static long jars(Path jar) {
+        long sum = mark(jar) + 31L * System.getProperty("java.vm.version").hashCode();
         Path lib = jar.resolveSibling("lib");
-        if (Files.isDirectory(lib)) {
-            try (DirectoryStream<Path> others = Files.newDirectoryStream(lib)) {
-                for (Path other : others) {
-                    sum += mark(other);
-                }
-            }
+        for (String other : names(lib)) {
+            sum += mark(lib.resolve(other));
         }
         return sum;
     }
 
-    private static long mark(Path file) throws IOException {
-        return 31 * (31 * file.toString().hashCode() + Files.size(file)) + Files.getLastModifiedTime(file).toMillis();
+    private static long mark(Path jar) {
+        File file = jar.toFile();
+        return 31 * (31 * file.hashCode() + file.length()) + file.lastModified();
+    }
+
+    /** Names in a folder, by what is quickest to load; none if it is not there. */
+    private static String[] names(Path folder) {
+        String[] names = folder.toFile().list();
+        return names == null ? new String[0] : names;
     }
 }

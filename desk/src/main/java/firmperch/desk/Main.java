@@ -27,15 +27,15 @@ public final class Main {
 
     private static void start(String[] arguments) {
         boolean window = window(arguments);
-        OptionalInt done = OwnJava.run(arguments, window, started(arguments));
+        OptionalInt done = OwnJava.run(window, started(arguments));
         if (done.isPresent()) {
             System.exit(done.getAsInt());
         }
         // Records are made and read by reflection, each kind of them once: the platform's plain way to call them starts sooner than
         // code spun for every one (JEP 416).
         System.setProperty("jdk.reflect.useNativeAccessorOnly", "true");
-        LogFile.whenNeeded();
         named(arguments);
+        LogFile.whenNeeded();
         if (!window) {
             System.exit(FirmPerch.run(arguments));
         }
@@ -43,7 +43,7 @@ public final class Main {
         Window.open(arguments);
     }
 
-    /** Ends with a sentence where a name has letters that the environment cannot name. */
+    /** Ends with a sentence where a name has letters that the environment cannot name, and no Java could be started that can. */
     private static void named(String[] arguments) {
         for (String argument : arguments) {
             try {
@@ -54,11 +54,18 @@ public final class Main {
             } catch (InvalidPathException e) {
                 // Told below, as where the letters are lost already.
             }
-            System.err.println("A name given has letters that this environment (character set "
-                    + System.getProperty("sun.jnu.encoding")
-                    + ") cannot name. Set LC_ALL=C.UTF-8, or rename the file.");
-            System.exit(UNUSABLE);
+            unnamed("A name given", "the file");
         }
+        if (!OwnProcess.namesOfFolders()) {
+            unnamed("The home, the working folder or the folder for the user's data", "the folder");
+        }
+    }
+
+    private static void unnamed(String what, String which) {
+        System.err.println(what + " has letters that this environment (character set "
+                + System.getProperty("sun.jnu.encoding") + ") cannot name. Set LC_ALL=C.UTF-8, or rename " + which
+                + ".");
+        System.exit(UNUSABLE);
     }
 
     /** What nobody expected: a sentence, where it is told in full, and no trace. */

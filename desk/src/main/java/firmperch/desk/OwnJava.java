@@ -1,11 +1,14 @@
 package firmperch.desk;
 
+import firmperch.desk.app.DeskApp;
 import firmperch.desk.app.FirstFrame;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 
 /**
@@ -33,53 +36,72 @@ final class OwnJava {
     /** So soon after its start, ns, a crash may be the archive's; then it is tried once more without. */
     private static final long EARLY = 5_000_000_000L;
 
-    private OwnJava() {
+    private final OwnProcess own;
+    private final String jar;
+    private final boolean window;
+    private final long started;
+
+    private OwnJava(OwnProcess own, String jar, boolean window, long started) {
+        this.own = own;
+        this.jar = jar;
+        this.window = window;
+        this.started = started;
     }
 
     /**
-     * Runs it there to its end.
+     * Runs it there to its end. A window takes the place of this Java where that can be done, so that nothing waits for it and signals
+     * reach it; only the first time it is waited for, as its archive is to be checked when it has been made. A command is waited for, which
+     * starts it sooner, unless only its own process has what it needs: a descriptor, or a name that Java cannot make out.
      *
      * @param window whether it is to open its window; else it is a command, which is soon done
      * @param started when this Java was started, ms since 1970
      * @return its exit status; nothing if it is to run in this Java
      */
-    static OptionalInt run(String[] arguments, boolean window, long started) {
+    static OptionalInt run(boolean window, long started) {
         String jar = System.getProperty("java.class.path");
-        List<String> given = given();
+        OwnProcess own = OwnProcess.told();
         if (System.getProperty(FirstFrame.STARTED) != null || !jar.endsWith(".jar") || jar.contains(File.pathSeparator)
-                || given == null) {
+                || own.options() == null) {
             return OptionalInt.empty();
         }
-        ClassArchive archive = ClassArchive.of(Path.of(jar).toAbsolutePath(), window, ClassArchive.ROOM);
+        boolean only = !own.named() || own.descriptors();
+        Exec exec = new Exec();
+        if (only || window) {
+            exec.start();
+        }
+        // Where Java cannot make out names the archive's may be among them.
+        ClassArchive archive = own.named()
+                ? ClassArchive.of(Path.of(jar).toAbsolutePath(), window, ClassArchive.ROOM)
+                : null;
+        OwnJava java = new OwnJava(own, jar, window, started);
+        if (only || window && (archive == null || archive.made())) {
+            exec.replace(java.command(archive), own.environment(environment(System.getenv())));
+        }
+        return only ? OptionalInt.empty() : java.run(archive);
+    }
+
+    /** Runs it beside this Java, which waits. */
+    private OptionalInt run(ClassArchive archive) {
         long begun = System.nanoTime();
-        OptionalInt ended = run(jar, arguments, window, started, given, archive);
+        OptionalInt ended = once(archive);
         if (ended.isPresent() && archive != null) {
             archive.after(ended.getAsInt());
             if (CRASHES.contains(ended.getAsInt()) && System.nanoTime() - begun < EARLY) {
-                return run(jar, arguments, window, started, given, null);
+                return once(null);
             }
         }
         return ended;
     }
 
-    private static OptionalInt run(String jar, String[] arguments, boolean window, long started, List<String> given,
-            ClassArchive archive) {
+    private OptionalInt once(ClassArchive archive) {
         List<String> command = new ArrayList<>();
-        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.addAll(given);
-        command.addAll(window ? WINDOW : COMMAND);
-        command.add("-XX:+IgnoreUnrecognizedVMOptions");
-        if (archive != null) {
-            command.addAll(archive.options());
+        for (String word : command(archive)) {
+            command.add(OwnProcess.text(word));
         }
-        command.add("-D" + FirstFrame.STARTED + "=" + started);
-        command.add("-jar");
-        command.add(jar);
-        command.addAll(List.of(arguments));
+        command.add(1, "-D" + DeskApp.WAITED + "=true");
         try {
             ProcessBuilder builder = new ProcessBuilder(command).inheritIO();
-            // Keeps the C library from holding freed memory for each thread.
-            builder.environment().putIfAbsent("MALLOC_ARENA_MAX", "2");
+            builder.environment().putAll(environment(builder.environment()));
             Process process = builder.start();
             Runtime.getRuntime().addShutdownHook(new Ending(process));
             return OptionalInt.of(process.waitFor());
@@ -90,6 +112,36 @@ final class OwnJava {
             Thread.currentThread().interrupt();
             return OptionalInt.of(1);
         }
+    }
+
+    /** What the other Java is started with; in each string a character is a byte. */
+    private List<String> command(ClassArchive archive) {
+        List<String> plain = new ArrayList<>(window ? WINDOW : COMMAND);
+        plain.add("-XX:+IgnoreUnrecognizedVMOptions");
+        if (archive != null) {
+            plain.addAll(archive.options());
+        }
+        plain.add("-D" + FirstFrame.STARTED + "=" + started);
+        plain.add("-jar");
+        plain.add(jar);
+        List<String> command = new ArrayList<>();
+        command.add(OwnProcess.bytes(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        command.addAll(own.options());
+        for (String word : plain) {
+            command.add(OwnProcess.bytes(word));
+        }
+        command.addAll(own.arguments());
+        return command;
+    }
+
+    private static Map<String, String> environment(Map<String, String> was) {
+        Map<String, String> other = new HashMap<>();
+        // Keeps the C library from holding freed memory for each thread.
+        other.put("MALLOC_ARENA_MAX", was.getOrDefault("MALLOC_ARENA_MAX", "2"));
+        if (OwnProcess.ascii()) {
+            other.put("LC_ALL", "C.UTF-8");
+        }
+        return other;
     }
 
     /** What ends this Java ends the other. */
@@ -104,21 +156,5 @@ final class OwnJava {
         public void run() {
             process.destroy();
         }
-    }
-
-    /** Options that Java was given; null if any of them is about its heap, its compiler or the like. */
-    private static List<String> given() {
-        List<String> options = new ArrayList<>();
-        for (String option : ProcessHandle.current().info().arguments().orElse(new String[0])) {
-            if (option.equals("-jar")) {
-                return options;
-            }
-            if (option.startsWith("-X") || option.startsWith("-agent") || option.startsWith("-javaagent")) {
-                return null;
-            }
-            options.add(option);
-        }
-        // Where the platform does not tell them.
-        return List.of();
     }
 }

@@ -41,6 +41,8 @@ public final class DeskApp extends Application implements DeskView.Host {
             "IBMPlexSans_600SemiBold.ttf");
     /** So long nobody wonders what is being done. */
     private static final Duration PATIENCE = Duration.seconds(5);
+    /** Set where another Java waits for this one. */
+    public static final String WAITED = "firmperch.waited";
     private static final List<String> OTHER_FONTS = List.of("IBMPlexSans_500Medium.ttf");
 
     private final RecentFiles recent = new RecentFiles(UserData.folder());
@@ -63,14 +65,10 @@ public final class DeskApp extends Application implements DeskView.Host {
         List<String> arguments = getParameters() == null ? List.of() : getParameters().getRaw();
         prepare(primary);
         Opening.ahead().thenAccept(opening -> Platform.runLater(() -> open(primary, opening, arguments)));
-        if (System.getProperty(FirstFrame.STARTED) != null) {
-            ProcessHandle.current().parent().ifPresent(first -> first.onExit().thenRun(() -> Platform.runLater(() -> {
-                if (document != null) {
-                    endUnasked();
-                }
-                Platform.exit();
-            })));
+        if (System.getProperty(WAITED) != null) {
+            ProcessHandle.current().parent().ifPresent(first -> first.onExit().thenRun(this::endFromOutside));
         }
+        Signals.heed(this::endFromOutside, this::keepAtLast);
         PauseTransition patience = new PauseTransition(PATIENCE);
         patience.setOnFinished(e -> {
             if (document == null) {
@@ -355,9 +353,28 @@ public final class DeskApp extends Application implements DeskView.Host {
         copies.close();
     }
 
+    /** Ends because of something outside; from any thread. */
+    private CompletableFuture<Void> endFromOutside() {
+        CompletableFuture<Void> ended = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            endUnasked();
+            ended.complete(null);
+            Platform.exit();
+        });
+        return ended;
+    }
+
+    /** Keeps what is unsaved where nothing else can be done any more. */
+    private void keepAtLast() {
+        if (keeping != null) {
+            keeping.keep();
+        }
+        copies.close();
+    }
+
     /**
-     * Ends because the Java that started this one has ended: a signal, or its terminal was closed. Nobody can be asked then; unsaved
-     * work is kept and offered at the next start.
+     * Ends because of something outside: a signal, or its terminal was closed. Nobody can be asked then; unsaved work is kept and
+     * offered at the next start.
      */
     void endUnasked() {
         if (keeping != null && !document.closed()) {
@@ -374,7 +391,9 @@ public final class DeskApp extends Application implements DeskView.Host {
             keeping.stop();
             files.close();
         }
-        document.close();
+        if (document != null) {
+            document.close();
+        }
     }
 
     /** Closes the window without asking. */

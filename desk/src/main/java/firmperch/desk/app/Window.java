@@ -51,6 +51,9 @@ public final class Window {
         }
         Opening.startAhead(file(arguments));
         Application.launch(DeskApp.class, passed);
+        if (Signals.status() != 0) {
+            System.exit(Signals.status());
+        }
     }
 
     /** The project file among the arguments; null if there is none. */

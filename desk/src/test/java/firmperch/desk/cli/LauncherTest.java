@@ -7,6 +7,8 @@ import firmperch.file.Samples;
 import java.io.File;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.net.BindException;
+import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,6 +18,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import java.util.jar.Attributes;
 import java.util.jar.JarEntry;
 import java.util.jar.JarOutputStream;
@@ -30,6 +34,8 @@ import org.junit.jupiter.api.io.TempDir;
 /** The launcher starts the jar beside it, and Java's archive of classes comes into being and is used. */
 @DisabledOnOs(OS.WINDOWS)
 class LauncherTest {
+    private static final int X_PORT = 6000;
+
     @TempDir
     private Path folder;
 
@@ -54,6 +60,7 @@ class LauncherTest {
         manifest.getMainAttributes().put(Attributes.Name.MANIFEST_VERSION, "1.0");
         manifest.getMainAttributes().put(Attributes.Name.MAIN_CLASS, "firmperch.desk.First");
         manifest.getMainAttributes().put(Attributes.Name.CLASS_PATH, String.join(" ", jars));
+        manifest.getMainAttributes().putValue("Enable-Native-Access", "ALL-UNNAMED");
         pack(Files.createDirectory(folder.resolve("nothing")), folder.resolve("firm-perch.jar"), manifest);
     }
 
@@ -136,5 +143,105 @@ class LauncherTest {
                 .contains("Firm Perch").doesNotContain("warning");
         assertThat(archives()).singleElement()
                 .satisfies(f -> assertThat(f).startsWith(folder.resolve("elsewhere")));
+    }
+
+    /** A shell's command in an environment that can name nothing but ASCII, in a working folder and with a home outside it. */
+    private String plainShell(Path at, String command) throws IOException, InterruptedException {
+        ProcessBuilder builder = new ProcessBuilder("sh", "-c", command).redirectErrorStream(true)
+                .directory(at.toFile());
+        builder.environment()
+                .putAll(Map.of("LC_ALL", "C", "HOME", at.toString(), "XDG_DATA_HOME", at.resolve("дані").toString(),
+                        "JAVA",
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(), "JAR",
+                        folder.resolve("firm-perch.jar").toString()));
+        Process process = builder.start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).as(said).isZero();
+        return said;
+    }
+
+    @Test
+    void namesThatTheEnvironmentCannotTellAreWhole() throws IOException, InterruptedException {
+        Path home = Files.createDirectory(folder.resolve("Käfer 家"));
+        ProjectFile.write(home.resolve("prüf.perch.json"), Samples.wedgingBench());
+        assertThat(plainShell(home, "\"$JAVA\" -jar \"$JAR\" export prüf.perch.json --only cuts --to новий"))
+                .contains("новий");
+        assertThat(home.resolve("новий").resolve("cuts.csv")).exists();
+    }
+
+    /** What a shell hands over as {@code <(cat file)} is a descriptor that only the first process has. */
+    @Test
+    void descriptorsAreHandedOn() throws IOException, InterruptedException {
+        ProjectFile.write(folder.resolve("p.perch.json"), Samples.wedgingBench());
+        assertThat(plainShell(folder,
+                "cat p.perch.json | { \"$JAVA\" -jar \"$JAR\" check --cures none /dev/fd/7; } 7<&0 </dev/null"))
+                .contains("It stands");
+    }
+
+    /** What answers as a display does; nothing is shown on it. */
+    private static ServerSocket display() throws IOException {
+        for (int port = X_PORT + 70;; port++) {
+            try {
+                return new ServerSocket(port);
+            } catch (BindException e) {
+                // Another has it.
+            }
+        }
+    }
+
+    private Process window(int display, String... arguments) throws IOException {
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dglass.platform=Headless",
+                        "-Dprism.order=sw", "-Dprism.text=t2k", "-jar", folder.resolve("firm-perch.jar").toString()));
+        command.addAll(List.of(arguments));
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true)
+                .redirectOutput(folder.resolve("said").toFile());
+        builder.environment()
+                .putAll(Map.of("XDG_DATA_HOME", folder.resolve("user data").toString(), "DISPLAY",
+                        "localhost:" + display));
+        return builder.start();
+    }
+
+    private List<Path> locks() throws IOException {
+        Path copies = folder.resolve("user data").resolve("firm-perch").resolve("copies");
+        if (!Files.isDirectory(copies)) {
+            return List.of();
+        }
+        try (Stream<Path> kept = Files.list(copies)) {
+            return kept.filter(f -> f.toString().endsWith(".lock")).toList();
+        }
+    }
+
+    private void untilLocks(int number) throws IOException, InterruptedException {
+        long patience = System.nanoTime() + Duration.ofSeconds(120).toNanos();
+        while (locks().size() != number && System.nanoTime() < patience) {
+            Thread.sleep(50);
+        }
+        assertThat(locks()).hasSize(number);
+    }
+
+    /** However its first process is ended, the window ends in order, which takes its lock away; nothing of it is left running. */
+    @Test
+    void aSignalEndsTheWindowInOrder() throws IOException, InterruptedException {
+        try (ServerSocket answers = display()) {
+            int display = answers.getLocalPort() - X_PORT;
+            // The first time the window is waited for: a Java beside it.
+            Process first = window(display);
+            untilLocks(1);
+            List<ProcessHandle> both = first.descendants().toList();
+            assertThat(both).hasSize(1);
+            first.destroyForcibly().waitFor();
+            untilLocks(0);
+            both.getFirst().onExit().orTimeout(60, TimeUnit.SECONDS).join();
+            // Ended by itself its archive is as it should be; from then on the window takes the first one's place.
+            Process whole = window(display, "--demo", "--time");
+            assertThat(whole.waitFor()).isZero();
+            Process third = window(display);
+            untilLocks(1);
+            assertThat(third.descendants()).isEmpty();
+            third.destroy();
+            assertThat(third.waitFor()).isEqualTo(143);
+            untilLocks(0);
+        }
     }
 }
