@@ -19,13 +19,14 @@ import java.util.OptionalInt;
 final class OwnJava {
     /**
      * G1 with short pauses: collecting a hundred megabytes at one stretch would stop the window for a seventh of a
-     * second. Memory that is not needed is given back. Background threads get a lower priority, which Linux heeds
+     * second. Memory that is not needed is given back, and compiled code has a fifth of the room that it would take. Background threads get a lower priority, which Linux heeds
      * only with ThreadPriorityPolicy set; the warning that none can be raised is of no use to anybody. Stack traces
      * are kept whole for the log.
      */
     private static final List<String> WINDOW = List.of("-Xmx256m", "-XX:+UseG1GC", "-XX:G1HeapRegionSize=1m",
-            "-XX:MaxGCPauseMillis=50", "-XX:+ExplicitGCInvokesConcurrent", "-XX:MinHeapFreeRatio=20",
-            "-XX:MaxHeapFreeRatio=40", "-XX:TrimNativeHeapInterval=10000", "-XX:ThreadPriorityPolicy=1",
+            "-XX:MaxGCPauseMillis=50", "-XX:+ExplicitGCInvokesConcurrent", "-XX:MinHeapFreeRatio=10",
+            "-XX:MaxHeapFreeRatio=20", "-XX:ReservedCodeCacheSize=48m", "-XX:TrimNativeHeapInterval=10000",
+            "-XX:ThreadPriorityPolicy=1",
             "-XX:-PrintWarnings", "-XX:-OmitStackTraceInFastThrow");
     /** A command is over before thorough compilation or a collector of several threads would pay. */
     private static final List<String> COMMAND = List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1",
