@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.Known;
+import firmperch.RandomRigs;
 import firmperch.body.Freedom;
 import firmperch.check.About;
 import firmperch.check.Check;
@@ -43,42 +44,15 @@ class WorstPoseTest {
     private static final int POSES = Integer.parseInt(SIZE[1]);
 
     static Stream<Project> rigs() {
-        Random random = new Random(2026);
+        RandomRigs random = new RandomRigs(2026);
         List<Project> rigs = new ArrayList<>();
         for (Kind kind : Parts.kinds()) {
             rigs.add(Demo.of(kind));
         }
         for (int i = 0; i < CHANGED; i++) {
-            rigs.add(changed(rigs.get(random.nextInt(2)), random));
+            rigs.add(random.changed(rigs.get(i % 2)));
         }
         return rigs.stream();
-    }
-
-    /** A rig with half of its measures changed at random by up to a third. */
-    private static Project changed(Project start, Random random) {
-        Project project = start;
-        for (Mounted mounted : start.perch().parts()) {
-            project = changed(project, mounted.part(), Path.of("perch").then(mounted.name()), random);
-        }
-        return project;
-    }
-
-    private static Project changed(Project start, Described record, Path path, Random random) {
-        Project project = start;
-        for (Param param : record.params().all()) {
-            Path at = path.then(param.name());
-            Object value = record.params().value((Record) record, param.name());
-            if (param.kind() instanceof Param.Group) {
-                project = changed(project, (Described) value, at, random);
-            } else if (param.kind() instanceof Param.Measure && random.nextBoolean()) {
-                try {
-                    project = at.with(project, (double) value * (0.67 + 0.66 * random.nextDouble()));
-                } catch (InvalidValue impossible) {
-                    // The geometry does not allow that: it stays.
-                }
-            }
-        }
-        return project;
     }
 
     @ParameterizedTest
