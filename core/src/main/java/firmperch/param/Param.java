@@ -65,6 +65,9 @@ public record Param(String name, String label, String help, Kind kind, boolean v
     /** Something described elsewhere, such as a perch by its parts. */
     public record Other(Class<?> type) implements Kind {}
 
+    /** A measure as near to 0 as that is a slip, not a measure: what is divided by it is no number. */
+    private static final double NOTHING = 1e-30;
+
     /** A value of which nothing more is said. */
     public Param(String name, String label, Kind kind) {
         this(name, label, "", kind, false, Map.of(), Optional.empty());
@@ -103,6 +106,9 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                 double number = (double) value;
                 if (!(number >= m.least && number <= m.most)) {
                     throw refused(shown(number, m.quantity));
+                }
+                if (number != 0 && Math.abs(number) < NOTHING) {
+                    throw refused("next to nothing, and not 0");
                 }
             }
             case Whole w -> {

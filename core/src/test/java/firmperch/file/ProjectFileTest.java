@@ -201,7 +201,9 @@ class ProjectFileTest {
     /** A number that is as good as none made a check come to no number. */
     @Test
     void aSideTooSmallToMeanAnythingIsRefused() {
-        assertThatThrownBy(() -> new GearItem.Size(1e-310, 0.1, 0.1)).isInstanceOf(InvalidValue.class)
+        assertThatThrownBy(() -> Demo.with("perch.head.drop", 1e-310)).isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("next to nothing");
+        assertThatThrownBy(() -> new GearItem.Size(1e-12, 0.1, 0.1)).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("Size");
     }
 

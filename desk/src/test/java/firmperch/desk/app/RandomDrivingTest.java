@@ -7,8 +7,11 @@ import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
+import firmperch.trial.Mutations;
 import firmperch.trial.Trial;
 import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.nio.file.Files;
@@ -62,6 +65,8 @@ class RandomDrivingTest {
 
     @TempDir
     private Path folder;
+    private final List<String> texts = Mutations.texts();
+    private final Mutations mutations = new Mutations(20261128);
     private final FxRobot robot = new FxRobot();
     private final ConcurrentLinkedQueue<String> faults = new ConcurrentLinkedQueue<>();
     private final Handler log = new Handler() {
@@ -107,7 +112,8 @@ class RandomDrivingTest {
             desk.app.ask(new Dialogs(desk.app.stage()) {
                 @Override
                 public File fileToOpen(Path begin) {
-                    return folder.resolve("p" + random.nextInt(4) + ".perch.json").toFile();
+                    return (random.nextBoolean() ? spoilt() : folder.resolve("p" + random.nextInt(4) + ".perch.json"))
+                            .toFile();
                 }
 
                 @Override
@@ -187,12 +193,16 @@ class RandomDrivingTest {
             guarded(sheet.get()::cancel);
             return;
         }
-        switch (random.nextInt(10)) {
-            case 0, 1 -> any(all, ButtonBase.class, b -> !(b instanceof MenuButton), b -> {
+        switch (random.nextInt(20)) {
+            case 0 -> {
+                doing = "opening a file that was changed";
+                guarded(() -> desk.app.openFile(spoilt()));
+            }
+            case 1, 2, 3 -> any(all, ButtonBase.class, b -> !(b instanceof MenuButton), b -> {
                 doing = "button " + b.getId() + " " + b.getText();
                 guarded(b::fire);
             });
-            case 2, 3 -> any(all, TextField.class, f -> f.isEditable(), f -> {
+            case 4, 5, 6, 7 -> any(all, TextField.class, f -> f.isEditable(), f -> {
                 String text = TYPED[random.nextInt(TYPED.length)];
                 doing = "typing " + text + " into " + f.getId();
                 guarded(() -> {
@@ -201,12 +211,12 @@ class RandomDrivingTest {
                     f.fireEvent(new ActionEvent());
                 });
             });
-            case 4 -> any(all, ComboBox.class, c -> !c.getItems().isEmpty(), c -> {
+            case 8, 9 -> any(all, ComboBox.class, c -> !c.getItems().isEmpty(), c -> {
                 doing = "choosing in " + c.getId();
                 guarded(() -> c.getSelectionModel().select(random.nextInt(c.getItems().size())));
             });
-            case 5, 6 -> any(all, DrawingPane.class, p -> true, this::drag);
-            case 7 -> any(all, DrawingPane.class, p -> true, p -> {
+            case 10, 11, 12, 13 -> any(all, DrawingPane.class, p -> true, this::drag);
+            case 14, 15 -> any(all, DrawingPane.class, p -> true, p -> {
                 KeyCode[] codes = {KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.PAGE_UP,
                         KeyCode.PAGE_DOWN};
                 KeyCode code = codes[random.nextInt(codes.length)];
@@ -214,12 +224,23 @@ class RandomDrivingTest {
                 guarded(() -> Event.fireEvent(p,
                         new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false)));
             });
-            case 8 -> {
+            case 16, 17 -> {
                 Step step = Step.values()[random.nextInt(Step.values().length)];
                 doing = "going to " + step;
                 guarded(() -> desk.app.desk().go(step));
             }
             default -> menu(all);
+        }
+    }
+
+    /** A file that somebody, or something, has changed. */
+    private Path spoilt() {
+        String text = texts.get(random.nextInt(texts.size()));
+        try {
+            return Files.write(folder.resolve("spoilt-" + random.nextInt(3) + ".perch.json"),
+                    random.nextBoolean() ? mutations.value(text) : mutations.structure(text));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
