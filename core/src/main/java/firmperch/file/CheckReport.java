@@ -37,7 +37,7 @@ public final class CheckReport {
         for (Finding finding : assessment.findings()) {
             add(findings.addObject(), assessment, finding);
         }
-        return root.toPrettyString() + "\n";
+        return Tree.text(root);
     }
 
     private static void add(ObjectNode node, Assessment assessment, Finding finding) {

@@ -183,7 +183,7 @@ public final class ProjectFile {
         root.put("format", FORMAT);
         root.put("version", VERSION);
         root.set("project", Codec.write(project));
-        return root.toPrettyString() + "\n";
+        return Tree.text(root);
     }
 
     /** Where the version before the last save is kept. */

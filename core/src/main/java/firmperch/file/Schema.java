@@ -30,7 +30,7 @@ public final class Schema {
         properties.set("project", group(Project.PARAMS));
         required(root, "format", "version", "project");
         root.put("additionalProperties", false);
-        return root.toPrettyString() + "\n";
+        return Tree.text(root);
     }
 
     private static void required(ObjectNode node, String... names) {

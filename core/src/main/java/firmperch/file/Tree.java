@@ -2,6 +2,7 @@ package firmperch.file;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonFactoryBuilder;
+import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonToken;
@@ -12,9 +13,12 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.MissingNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.Map;
 
 /**
- * JSON text as a tree, by Jackson's parser alone: its mapper would do the same and load three hundred classes more, which
+ * JSON text as a tree and back, by Jackson's parser and generator alone: its mapper would do the same and load three hundred classes more, which
  * everyone who starts the program would wait for.
  */
 final class Tree {
@@ -36,6 +40,48 @@ final class Tree {
                 throw new JsonParseException(parser, "more text after the end");
             }
             return root;
+        }
+    }
+
+    /** A tree as text, indented. */
+    static String text(JsonNode root) {
+        StringWriter text = new StringWriter();
+        try (JsonGenerator out = FACTORY.createGenerator(text)) {
+            out.useDefaultPrettyPrinter();
+            write(root, out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.append('\n').toString();
+    }
+
+    private static void write(JsonNode node, JsonGenerator out) throws IOException {
+        switch (node.getNodeType()) {
+            case OBJECT -> {
+                out.writeStartObject();
+                for (Map.Entry<String, JsonNode> each : node.properties()) {
+                    out.writeFieldName(each.getKey());
+                    write(each.getValue(), out);
+                }
+                out.writeEndObject();
+            }
+            case ARRAY -> {
+                out.writeStartArray();
+                for (JsonNode each : node) {
+                    write(each, out);
+                }
+                out.writeEndArray();
+            }
+            case STRING -> out.writeString(node.textValue());
+            case BOOLEAN -> out.writeBoolean(node.booleanValue());
+            case NUMBER -> {
+                if (node.isIntegralNumber()) {
+                    out.writeNumber(node.longValue());
+                } else {
+                    out.writeNumber(node.doubleValue());
+                }
+            }
+            default -> out.writeNull();
         }
     }
 

@@ -50,6 +50,11 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         return new Assessment(situation, others, complete, cured, coverage);
     }
 
+    /** A copy that tells how much of the bench the camera reaches. */
+    public Assessment with(Coverage reached) {
+        return new Assessment(situation, findings, complete, cured, Optional.of(reached));
+    }
+
     /** A copy whose findings carry their cures, marked as cured. */
     Assessment cured(List<Finding> others) {
         return new Assessment(situation, others, complete, true, coverage);

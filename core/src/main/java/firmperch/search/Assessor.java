@@ -49,9 +49,7 @@ public final class Assessor {
     public static Assessment withCoverage(Assessment assessment, Progress progress) {
         return assessment.coverage().isPresent()
                 ? assessment
-                : new Assessment(assessment.situation(), assessment.findings(), assessment.complete(),
-                        assessment.cured(),
-                        Optional.of(Coverage.of(assessment.study().set(), progress)));
+                : assessment.with(Coverage.of(assessment.study().set(), progress));
     }
 
     static Finding answered(Question<?> question, Situation s, Finding.Search search) {
