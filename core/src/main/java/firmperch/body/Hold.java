@@ -120,6 +120,20 @@ public sealed interface Hold {
             return Math.min(bolt.proofLoad(), crush);
         }
 
+        /** Torque with which it is pressed as far as bolt and wood bear, threads running easily, N·m: T = K·F·d. */
+        public double tightest() {
+            return tightest(bolt, clampLimit());
+        }
+
+        /** The same of a bolt by itself, N·m: at its proof load. */
+        public static double tightest(Bolt bolt) {
+            return tightest(bolt, bolt.proofLoad());
+        }
+
+        private static double tightest(Bolt bolt, double force) {
+            return Math.floor(NUT_FACTOR_LOW * force * bolt.diameter() * 10) / 10;
+        }
+
         /**
          * Moment that it holds for certain, N·m: n·μ·F·rₑ with the friction's low end, the unfavourable end of K, and no
          * more force than bolt and wood bear.

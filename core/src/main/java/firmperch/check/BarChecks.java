@@ -390,7 +390,7 @@ final class BarChecks {
                 double area = screws.diameter() * screws.depth();
                 double pull = Math.max(0,
                         2 * foot[0] / (screws.screws() * screws.circle() / 2) - foot[2] / screws.screws());
-                double gravity = screws.floor().density() / 1000;
+                double gravity = screws.floor().gravity();
                 double holds = 108.25 * gravity * gravity * N_PER_MM2 / WORKING;
                 yield new Reading(pull / area, holds, () -> s.show(Quantity.FORCE, pull) + " on a screw, which holds "
                         + s.show(Quantity.FORCE, holds * area));

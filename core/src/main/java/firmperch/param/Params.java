@@ -9,6 +9,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.BinaryOperator;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
@@ -21,10 +22,12 @@ public final class Params<T extends Record> {
     private final List<Param> all;
     private final RecordComponent[] components;
     private final Constructor<T> constructor;
+    private final BinaryOperator<T> following;
 
-    private Params(Class<T> type, List<Param> all) {
+    private Params(Class<T> type, List<Param> all, BinaryOperator<T> following) {
         this.type = type;
         this.all = List.copyOf(all);
+        this.following = following;
         components = type.getRecordComponents();
         for (int i = 0; i < Math.max(components.length, all.size()); i++) {
             if (i >= components.length || i >= all.size() || !components[i].getName().equals(all.get(i).name())) {
@@ -52,6 +55,7 @@ public final class Params<T extends Record> {
     public static final class Builder<R extends Record> {
         private final Class<R> type;
         private final List<Param> params = new ArrayList<>();
+        private BinaryOperator<R> following = (before, now) -> now;
 
         private Builder(Class<R> type) {
             this.type = type;
@@ -178,9 +182,15 @@ public final class Params<T extends Record> {
             return this;
         }
 
+        /** What else follows in a record from a change of one of its values: of what it was and what it is now, what it is to be. */
+        public Builder<R> following(BinaryOperator<R> follows) {
+            following = follows;
+            return this;
+        }
+
         /** The description, held to the record's components. */
         public Params<R> done() {
-            return new Params<>(type, params);
+            return new Params<>(type, params, following);
         }
     }
 
@@ -276,7 +286,7 @@ public final class Params<T extends Record> {
                 if (value instanceof Catalogue.Row row && !same) {
                     param.brings().forEach((other, follows) -> values[indexOf(other)] = follows.apply(row));
                 }
-                return make(values);
+                return following.apply(type.cast(record), make(values));
             }
         }
         throw new IllegalArgumentException("no " + name + " in " + type.getSimpleName());

@@ -16,8 +16,10 @@ public record Framing(double sensorWidth, double sensorHeight, double focalLengt
      * rectangle of the picture's own shape.
      *
      * @param shape long side over short side of the picture
+     * @param told focal length as it is told for that format, m
      */
-    static Framing cropped(SensorFormat sensor, double crop, double shape, double focalLength) {
+    static Framing cropped(SensorFormat sensor, double crop, double shape, double told) {
+        double focalLength = sensor.focalLength(told);
         double width = sensor.width() / crop;
         double height = sensor.height() / crop;
         return width / height > shape

@@ -36,7 +36,7 @@ public record LagScrew(String id, String label, double diameter, double length, 
     /**
      * Ultimate withdrawal from side grain, N: 125.4·G^1.5·D^0.75·L, D and L in mm (Wood Handbook FPL-GTR-190 ch. 8, from memory).
      *
-     * @param gravity of the wood, its density over that of water
+     * @param gravity of the wood, {@link Material#gravity}
      * @param engaged length of thread in the wood, m
      */
     public double withdrawal(double gravity, double engaged) {
@@ -57,6 +57,6 @@ public record LagScrew(String id, String label, double diameter, double length, 
             return 0;
         }
         double share = Math.clamp(0.5 + 0.5 * (edge / diameter - 1.5) / 2.5, 0.5, 1);
-        return share * withdrawal(wood.density() / 1000, engaged) / Overhead.WORKING;
+        return share * withdrawal(wood.gravity(), engaged) / Overhead.WORKING;
     }
 }

@@ -90,6 +90,14 @@ public record Material(String id, String label, Family family, double density, S
         return new Material(id, label, family, other, stiffness, strength, factor, pricePerCubicMetre, source);
     }
 
+    /**
+     * Specific gravity of wood by its oven-dry mass and its volume at 12 % moisture, as the Wood Handbook's formulas for screws take it
+     * (FPL-GTR-190 ch. 4 and 8): the density told here is that of wood at 12 %, water included.
+     */
+    public double gravity() {
+        return density / 1000 / 1.12;
+    }
+
     /** What it looks like. */
     public Look look() {
         return switch (family) {

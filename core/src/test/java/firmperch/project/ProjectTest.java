@@ -9,6 +9,7 @@ import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.part.Perch;
 import firmperch.part.arm.LevelArm;
+import firmperch.search.Assessor;
 import firmperch.stock.Closure;
 import firmperch.units.InvalidValue;
 import java.util.HashMap;
@@ -67,10 +68,24 @@ class ProjectTest {
     /** A closure brings its usual hand torque; it can then be corrected by what was measured. */
     @Test
     void aChoiceBringsWhatFollowsFromIt() {
-        Project lever = Demo.with("perch.arm.pivots.closure", Closure.ALL.get("lever-90"));
-        assertThat(Path.of("perch.arm.pivots.torque").number(lever)).isEqualTo(9);
-        assertThat(Path.of("perch.arm.pivots.torque").number(Demo.with(lever, "perch.arm.pivots.torque", 7.0)))
+        Project knob = Demo.with("perch.arm.pivots.closure", Closure.ALL.get("knob-40"));
+        assertThat(Path.of("perch.arm.pivots.torque").number(knob)).isEqualTo(3);
+        assertThat(Path.of("perch.arm.pivots.torque").number(Demo.with(knob, "perch.arm.pivots.torque", 7.0)))
                 .isEqualTo(7);
+    }
+
+    /**
+     * A wrench gets 18 N·m onto a nut, which at K = 0.15 presses an M8 with 15 kN; a washer Ø 24/8.4 on beech, 3 · 5.5 N/mm² / 1.3, bears
+     * 5.04 kN: that is what 6.0 N·m press with. On bare steel the proof load of the bolt, 8.2 kN, stands at 9.9 N·m.
+     */
+    @Test
+    void aWrenchIsUsedWithFeeling() {
+        Project wrench = Demo.with("perch.arm.pivots.closure", Closure.ALL.get("wrench"));
+        assertThat(Path.of("perch.arm.pivots.torque").number(wrench)).isEqualTo(6.0);
+        assertThat(Assessor.now(wrench).findings()).filteredOn(f -> f.id().startsWith("closure")).isNotEmpty()
+                .allMatch(f -> f.margin() >= 1);
+        assertThat(Path.of("perch.carriage.runners.torque").number(Demo.with(Demo.of(Demo.kind("sliding-mast")),
+                "perch.carriage.runners.closure", Closure.ALL.get("wrench")))).isEqualTo(9.8);
     }
 
     @Test

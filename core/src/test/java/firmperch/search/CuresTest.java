@@ -52,7 +52,7 @@ class CuresTest {
         assertThat(Assessor.everyPose(cure.changed(), Progress.NONE).verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(DEMO.sentence())
                 .isEqualTo("It stands in every pose. The pivots slip first, at 1.1 times what is asked.");
-        assertThat(DEMO.cureSentence()).contains(" → ").contains("1.15 → 1.3");
+        assertThat(DEMO.cureSentence()).contains(" → ").contains("1.15 → 1.43");
     }
 
     /**

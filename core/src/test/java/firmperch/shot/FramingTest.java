@@ -67,11 +67,18 @@ class FramingTest {
         assertThat(square.sensorHeight()).isCloseTo(0.012, within(1e-12));
     }
 
-    /** The diagonal of 36 × 24 mm, to which equivalent focal lengths refer, is 43.27 mm. */
+    /**
+     * Worked by hand: 26 mm equivalent on 7.00 × 5.25 mm, whose diagonal is 8.75 mm, is a lens of 26 · 8.75 / 43.27 = 5.26 mm (CIPA
+     * DCG-001, from memory); 440 mm wide it sees at m = 7/440 from 5.26 · (2 + m + 1/m) = 341 mm. On a sensor of 36 × 24 mm the same
+     * picture would want 43 mm more.
+     */
     @Test
-    void phonesAreReckonedOnTheFullFrameDiagonal() {
+    void phonesAreReckonedOnTheirOwnSensor() {
         SensorFormat phone = SensorFormat.ALL.get("phone");
-        assertThat(Math.hypot(phone.width(), phone.height())).isCloseTo(0.04327, within(5e-6));
+        assertThat(phone.focalLength(0.026)).isCloseTo(0.00526, within(5e-6));
+        Framing framing = Framing.cropped(phone, 1, 4.0 / 3, 0.026);
+        assertThat(framing.sensorDistance(framing.magnificationFor(0.44, 0.2))).isCloseTo(0.341, within(5e-4));
+        assertThat(SensorFormat.ALL.get("aps-c").focalLength(0.024)).isEqualTo(0.024);
     }
 
     @Test

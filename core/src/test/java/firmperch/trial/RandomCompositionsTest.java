@@ -3,12 +3,10 @@ package firmperch.trial;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import firmperch.Demo;
 import firmperch.RandomRigs;
 import firmperch.body.Contact;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
-import firmperch.body.Placement;
 import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.check.Verdict;

@@ -23,7 +23,12 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
     public static final Params<BentPlateArm> PARAMS = Params.of(BentPlateArm.class)
             .group("links", "Sticks", Links.PARAMS)
             .group("pivots", "Pivots", Pivots.PARAMS).group("stops", "Stops", Stops.PARAMS)
-            .group("plate", "Bent plate", BentPlate.PARAMS).done();
+            .group("plate", "Bent plate", BentPlate.PARAMS).following(BentPlateArm::following).done();
+
+    private static BentPlateArm following(BentPlateArm before, BentPlateArm now) {
+        return new BentPlateArm(now.links, now.pivots.fitting(before.pivots, now.links.material()), now.stops,
+                now.plate);
+    }
 
     public BentPlateArm {
         PARAMS.check(links, pivots, stops, plate);

@@ -22,7 +22,11 @@ import java.util.List;
 public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) implements Part {
     public static final Params<LevelArm> PARAMS = Params.of(LevelArm.class).group("links", "Sticks", Links.PARAMS)
             .group("pivots", "Pivots", Pivots.PARAMS).group("stops", "Stops", Stops.PARAMS)
-            .group("plates", "Plates", Plates.PARAMS).done();
+            .group("plates", "Plates", Plates.PARAMS).following(LevelArm::following).done();
+
+    private static LevelArm following(LevelArm before, LevelArm now) {
+        return new LevelArm(now.links, now.pivots.fitting(before.pivots, now.links.material()), now.stops, now.plates);
+    }
 
     public LevelArm {
         PARAMS.check(links, pivots, stops, plates);

@@ -25,7 +25,9 @@ public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, doubl
     public static final Params<Pivots> PARAMS = Params.of(Pivots.class).choice("bolt", "Pivot bolts", Bolt.ALL).varied()
             .whole("faces", "Rubbing faces in a pivot", 1, 12).varied().choice("pair", "Faces", FacePair.ALL).varied()
             .choice("closure", "Closed by", Closure.ALL).varied().bringing("torque", Closure.class, Closure::torque)
-            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).whole("tightened", "Tightened pivots", 1, 4)
+            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60)
+            .help("Choosing a closure brings what a hand gets with it, no more than bolt and wood bear.")
+            .whole("tightened", "Tightened pivots", 1, 4)
             .varied().measure("stiffness", "Stiffness of a tightened pivot", Quantity.ROTATIONAL_STIFFNESS, 10, 1e6)
             .done();
 
@@ -39,6 +41,15 @@ public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, doubl
     @Override
     public Params<Pivots> params() {
         return PARAMS;
+    }
+
+    /** The same, tightened no further than bolt and wood bear, where another closure or bolt has been chosen than before. */
+    Pivots fitting(Pivots before, Material pressed) {
+        if (closure.equals(before.closure) && bolt.equals(before.bolt)
+                || !(hold(0, pressed) instanceof Hold.Friction friction)) {
+            return this;
+        }
+        return new Pivots(bolt, faces, pair, closure, Math.min(torque, friction.tightest()), tightened, stiffness);
     }
 
     /** How pivot number i is held, its washers pressing on that material. */

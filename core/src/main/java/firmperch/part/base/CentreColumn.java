@@ -1,7 +1,9 @@
 package firmperch.part.base;
 
+import firmperch.body.Hold;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.PostStock;
 import firmperch.units.Quantity;
@@ -20,7 +22,7 @@ public record CentreColumn(PostStock tube, double travel, double clearance, Clos
             .choice("tube", "Column of", PostStock.TUBES).varied()
             .length("travel", "Column comes out", 0.06, 1).length("clearance", "Play in its sleeve", 0, 0.005)
             .varied(0.0001).choice("closure", "Locked by", Closure.ALL).varied()
-            .bringing("torque", Closure.class, Closure::torque)
+            .bringing("torque", Closure.class, c -> Math.min(c.torque(), Hold.Friction.tightest(Bolt.ALL.get("m6"))))
             .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
 
     public CentreColumn {

@@ -50,7 +50,7 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
             .mass("mass", "Mass of the clamp", 0.05, 5)
             .choice("pair", "Jaws on the bar", FacePair.ALL).varied().choice("closure", "Closed by", Closure.ALL)
             .varied()
-            .bringing("torque", Closure.class, Closure::torque)
+            .bringing("torque", Closure.class, c -> Math.min(c.torque(), Hold.Friction.tightest(Bolt.ALL.get("m8"))))
             .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
 
     private static final int JAWS = 2;

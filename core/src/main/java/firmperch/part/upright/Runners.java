@@ -43,7 +43,7 @@ public record Runners(double apart, double plate, double rating, double slack, F
             .help("Set by eccentric bolts: none is too tight to run, more rocks.")
             .choice("pair", "Brake on the tube", FacePair.ALL)
             .varied().choice("closure", "Brake closed by", Closure.ALL).varied()
-            .bringing("torque", Closure.class, Closure::torque)
+            .bringing("torque", Closure.class, c -> Math.min(c.torque(), Hold.Friction.tightest(Bolt.ALL.get("m8"))))
             .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
 
     /** From the back of a mast to a rope that runs down behind it, m. */
