@@ -71,30 +71,43 @@ public sealed interface Contact {
     }
 
     /**
+     * What a caster's swivel does. Locked where rolling left it, all trail one way, whichever that was: against an edge of the base
+     * that is no better than swivels that turn as they like, as all may trail straight away from it.
+     */
+    enum Swivel {
+        FREE, LOCKED_AS_ROLLED, LOCKED_OUTWARD;
+
+        /** Whether a brake holds wheel and swivel. */
+        public boolean locked() {
+            return this != FREE;
+        }
+    }
+
+    /**
      * A wheel that swivels; its pivot is the floor's point under the swivel axis.
      *
      * @param trail swivel axis to wheel axle, seen from above, m
-     * @param heading where a locked wheel lies from its swivel axis, rad
+     * @param outward the way straight out from the base's middle, rad
      * @param diameter of the wheel, m
      */
-    record Caster(Spot spot, Bearing bearing, double trail, double heading, boolean locked, double diameter)
+    record Caster(Spot spot, Bearing bearing, double trail, double outward, Swivel swivel, double diameter)
             implements
                 Contact {
         @Override
         public double roam() {
-            return locked ? 0 : trail;
+            return swivel == Swivel.LOCKED_OUTWARD ? 0 : trail;
         }
 
         @Override
         public Vec3 point() {
-            return locked
-                    ? pivot().plus(new Vec3(trail * Math.cos(heading), trail * Math.sin(heading), 0))
+            return swivel == Swivel.LOCKED_OUTWARD
+                    ? pivot().plus(new Vec3(trail * Math.cos(outward), trail * Math.sin(outward), 0))
                     : pivot();
         }
 
         /** The same caster with its brakes off. */
         public Caster rolling() {
-            return new Caster(spot, bearing, trail, heading, false, diameter);
+            return new Caster(spot, bearing, trail, outward, Swivel.FREE, diameter);
         }
     }
 

@@ -11,7 +11,7 @@ import firmperch.units.Quantity;
 import java.util.List;
 import java.util.function.Function;
 
-/** Load on the feet: the busiest foot in each pose. */
+/** Load on the feet: the busiest foot in each pose, brakes off, as it is rolled before it is locked. */
 final class FeetChecks {
     private FeetChecks() {
     }
@@ -33,7 +33,8 @@ final class FeetChecks {
                 "N = a + b·x + c·y over the feet in contact, swivels at their worst",
                 "rigid base on equal springs (Roark); the maker's rating"), false, FeetChecks::share),
                 feet(new About("feet.three", Topic.HANDLING, "Do three feet carry it all?", Quantity.MASS,
-                        Scope.EVERY_POSE, true, "three feet are not enough", "statics on each three",
+                        Scope.EVERY_POSE, true, "three feet are not enough",
+                        "statics on each three, swivels at their worst",
                         "rigid statics: on an uneven floor the fourth hangs in the air"), false, FeetChecks::three),
                 feet(new About("feet.person", Topic.HANDLING, "Does a foot carry a person on its corner?",
                         Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner overloads a foot",
@@ -47,14 +48,14 @@ final class FeetChecks {
     }
 
     private static Reading share(Situation s) {
-        List<Footing> feet = s.footings(false);
+        List<Footing> feet = s.footings(true);
         double share = CasterShares.largest(feet, s.posed().mass(), s.posed().centre());
         return new Reading(share, rating(feet), () -> s.show(Quantity.MASS, share) + " of "
                 + s.show(Quantity.MASS, s.posed().mass()) + " on one foot");
     }
 
     private static Reading three(Situation s) {
-        List<Footing> feet = s.footings(false);
+        List<Footing> feet = s.footings(true);
         double share = CasterShares.largestOfThree(feet, s.posed().mass(), s.posed().centre());
         return new Reading(share, rating(feet), () -> s.show(Quantity.MASS, share) + " of "
                 + s.show(Quantity.MASS, s.posed().mass()) + " on one of three feet");
@@ -62,7 +63,7 @@ final class FeetChecks {
 
     private static Reading person(Situation s) {
         double person = s.policy().standing().person();
-        List<Footing> feet = s.footings(false);
+        List<Footing> feet = s.footings(true);
         double total = s.posed().mass() + person;
         double worst = 0;
         for (Vec3 corner : StandingChecks.corners(s)) {

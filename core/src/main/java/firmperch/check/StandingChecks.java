@@ -11,6 +11,7 @@ import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.project.Bench;
 import firmperch.project.Policy;
+import firmperch.stability.Footing;
 import firmperch.stability.Tipping;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -25,6 +26,10 @@ import java.util.function.Function;
  * direction. Asked of every rig that stands on feet.
  */
 final class StandingChecks {
+    private static final String STANDS_SOURCE = "rigid statics: the centre of mass over the support polygon, the floor's slope counted";
+    private static final String PERSON = "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)";
+    private static final String PERSON_SOURCE = "rigid statics; a person of 100 kg: common practice, no source";
+
     private StandingChecks() {
     }
 
@@ -34,11 +39,11 @@ final class StandingChecks {
     private static final double EDGE = 0.01;
 
     /**
-     * Which rigs a check is asked of: all that stand, those with a base to step on, those on a bench, those with
-     * brakes on their casters.
+     * Which rigs a check is asked of: all that stand, those with a base to step on, those on a bench; and those that stand firmer
+     * locked than rolled, as their wheels are turned outward before: with the others locked is as rolled.
      */
     private enum Raised {
-        STANDS, STEPPED_ON, ON_BENCH, BRAKED
+        STANDS, STEPPED_ON, ON_BENCH, ROLLED, ROLLED_STEPPED_ON
     }
 
     private static FunctionCheck<Void> standing(About about, Raised raised, Function<Situation, Reading> answer) {
@@ -52,8 +57,14 @@ final class StandingChecks {
             case STANDS -> true;
             case STEPPED_ON -> !corners(study.set()).isEmpty();
             case ON_BENCH -> contacts.stream().anyMatch(c -> c.surface() == Surface.BENCH);
-            case BRAKED -> contacts.stream().anyMatch(c -> c instanceof Contact.Caster caster && caster.locked());
+            case ROLLED -> rolled(contacts);
+            case ROLLED_STEPPED_ON -> rolled(contacts) && !corners(study.set()).isEmpty();
         };
+    }
+
+    private static boolean rolled(List<Contact> contacts) {
+        return contacts.stream().anyMatch(
+                c -> c instanceof Contact.Caster caster && caster.swivel() == Contact.Swivel.LOCKED_OUTWARD);
     }
 
     /** The station that carries everything and stands on the feet. */
@@ -70,24 +81,24 @@ final class StandingChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(stands(), lean(), push(), slope(), person(), rolling(), onBench());
+        return List.of(stands(), lean(), push(), slope(), person(), onBench(), standsRolled(), leansRolled(), blocked(),
+                personRolled());
     }
 
     /** In every pose the centre of mass stays inside the support, with this floor's slope. */
     private static FunctionCheck<Void> stands() {
         return check("tip.stands", Topic.FALLS, "Does it stand?", Quantity.LENGTH, "it falls over",
-                "d·cos σ − h·sin σ > 0",
-                "rigid statics: the centre of mass over the support polygon, the floor's slope counted", s -> {
-                    Tipping t = s.tipping();
-                    double needed = Math.max(0.001, t.centre().z() * Math.tan(t.slope()));
-                    double inside = t.clearance();
-                    return new Reading(needed, inside, () -> s.length(inside) + " inside its support; "
-                            + s.length(needed) + " are used up by the floor's slope of "
-                            + s.show(Quantity.ANGLE, t.slope()))
-                            .saying(() -> inside > 0
-                                    ? "it falls over on this floor"
-                                    : "it falls over: its weight lies " + s.length(-inside) + " outside its feet");
-                });
+                "d·cos σ − h·sin σ > 0", STANDS_SOURCE, s -> stands(s, s.tipping(), ""));
+    }
+
+    private static Reading stands(Situation s, Tipping t, String when) {
+        double needed = Math.max(0.001, t.centre().z() * Math.tan(t.slope()));
+        double inside = t.clearance();
+        return new Reading(needed, inside, () -> s.length(inside) + " inside its support; " + s.length(needed)
+                + " are used up by the floor's slope of " + s.show(Quantity.ANGLE, t.slope()))
+                .saying(() -> inside > 0
+                        ? "it falls over on this floor" + when
+                        : "it falls over" + when + ": its weight lies " + s.length(-inside) + " outside its feet");
     }
 
     private static FunctionCheck<Void> lean() {
@@ -144,20 +155,28 @@ final class StandingChecks {
 
     private static FunctionCheck<Void> person() {
         return standing(new About("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?",
-                Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it",
-                "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)",
-                "rigid statics; a person of 100 kg: common practice, no source"), Raised.STEPPED_ON, s -> {
-                    double person = s.policy().standing().person();
-                    Tipping t = s.tipping();
-                    double least = Reading.PLENTY * Math.max(person, 0.1);
-                    for (Vec3 corner : corners(s)) {
-                        least = Math.min(least, Math.max(0, t.tippingMass(s.aboveGround(corner), s.feetMove())));
-                    }
-                    double tips = least;
-                    return new Reading(person, tips,
-                            () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it")
-                            .saying(() -> s.show(Quantity.MASS, tips) + " on a corner of its base tip it");
-                });
+                Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it", PERSON, PERSON_SOURCE),
+                Raised.STEPPED_ON, s -> person(s, s.tipping(), ""));
+    }
+
+    private static FunctionCheck<Void> personRolled() {
+        return standing(new About("tip.rolling.person", Topic.FIRMNESS,
+                "Does it stay up with a person on a corner before it is locked?", Quantity.MASS, Scope.EVERY_POSE,
+                false,
+                "a person on a corner tips it before it is locked", PERSON + ", every swivel at its worst",
+                PERSON_SOURCE),
+                Raised.ROLLED_STEPPED_ON, s -> person(s, s.rolling(), " before it is locked"));
+    }
+
+    private static Reading person(Situation s, Tipping t, String when) {
+        double person = s.policy().standing().person();
+        double least = Reading.PLENTY * Math.max(person, 0.1);
+        for (Vec3 corner : corners(s)) {
+            least = Math.min(least, Math.max(0, t.tippingMass(s.aboveGround(corner), s.feetMove())));
+        }
+        double tips = least;
+        return new Reading(person, tips, () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it" + when)
+                .saying(() -> s.show(Quantity.MASS, tips) + " on a corner of its base tip it" + when);
     }
 
     /** Corners that a person can step on: flat pieces of the first body, low above the floor. */
@@ -202,16 +221,53 @@ final class StandingChecks {
     }
 
     /** With the brakes off, the swivels may point anywhere. */
-    private static FunctionCheck<Void> rolling() {
+    private static FunctionCheck<Void> leansRolled() {
         return standing(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
                 "θ = atan(d / h) − slope, every swivel at its worst",
-                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.BRAKED, s -> {
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.ROLLED, s -> {
                     Tipping t = s.rolling();
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("
                             + s.length(t.clearance()) + " / " + s.length(t.centre().z()) + ") − "
                             + s.show(Quantity.ANGLE, t.slope()) + " = " + s.show(Quantity.ANGLE, lean));
+                });
+    }
+
+    private static FunctionCheck<Void> standsRolled() {
+        return standing(
+                new About("tip.rolling.stands", Topic.FALLS, "Does it stand while it is rolled?", Quantity.LENGTH,
+                        Scope.EVERY_POSE, false, "it falls over while it is rolled",
+                        "d·cos σ − h·sin σ > 0, every swivel at its worst", STANDS_SOURCE),
+                Raised.ROLLED,
+                s -> stands(s, s.rolling(), " while it is rolled"));
+    }
+
+    /**
+     * Pushed straight toward one wheel that cannot roll on it goes over the edges that meet there; toward two, which a push in line
+     * with an edge blocks, it would be the push of {@link #push} with the swivels free.
+     */
+    private static FunctionCheck<Void> blocked() {
+        return standing(new About("tip.rolling.blocked", Topic.FIRMNESS,
+                "What push does it take while a wheel is blocked?", Quantity.FORCE, Scope.EVERY_POSE, false,
+                "pushed with a wheel against a cable it tips",
+                "F = W · (d·cos σ − h·sin σ) / (z·cos α), α from the edge's normal to the blocked wheel, every swivel at its worst",
+                "rigid statics; a cable or a gap in the floor; what is asked: " + Policy.SOURCE_PUSH), Raised.ROLLED,
+                s -> {
+                    Tipping t = s.rolling();
+                    double height = s.pushHeight();
+                    List<Footing> feet = s.footings(true);
+                    Vec3 middle = feet.stream().map(Footing::pivot).reduce(Vec3.ZERO, Vec3::plus)
+                            .times(1.0 / Math.max(1, feet.size()));
+                    // Where joints move the feet, the way to a wheel is another in each pose of a cell: then whichever is worst.
+                    double least = s.feetMove() > 0 ? t.push(height) : Double.POSITIVE_INFINITY;
+                    for (Footing foot : feet) {
+                        Vec3 to = foot.pivot().minus(middle);
+                        least = Math.min(least, t.push(height, Math.atan2(to.y(), to.x())));
+                    }
+                    double push = Math.max(0, least);
+                    return new Reading(s.pushAsked(), push, () -> s.show(Quantity.FORCE, push) + " at "
+                            + s.length(height) + " toward the wheel that is blocked");
                 });
     }
 }

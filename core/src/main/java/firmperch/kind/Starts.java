@@ -67,7 +67,7 @@ final class Starts {
         return new Perch(List.of(
                 new Mounted("box", new CastBox(new Shell(0.44, 0.24, 0.018), new Concrete(0.18, 2350), 0.021,
                         new Caster(0.075, 0.108, 0.080, 0.032, 150, 0.62, Tyre.ALL.get("rubber")),
-                        new Corners(0.30, true, 0)), List.of(Perch.FLOOR)),
+                        new Corners(0.30, true, true)), List.of(Perch.FLOOR)),
                 new Mounted("post", new PinnedPost(PostStock.ALL.get("pipe-48.3x3.2"), 1.60,
                         new PinRow(0.75, 0.10, 6, 0.010), 2), List.of("box.hollow")),
                 new Mounted("carriage", new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0008, 0.105),
@@ -170,7 +170,8 @@ final class Starts {
         DoubleTube mast = new DoubleTube(PostStock.SQUARES.get("square-40x2-alu"), 0.004, 6, 4000);
         DoubleTube beam = new DoubleTube(PostStock.SQUARES.get("square-30x2-alu"), 0.004, 6, 4000);
         return new Perch(List.of(
-                new Mounted("board", new WheelBoard(0.92, 0.84, 0.018, 0.08, 22, caster, true), List.of(Perch.FLOOR)),
+                new Mounted("board", new WheelBoard(0.92, 0.84, 0.018, 0.08, 22, caster, true, true),
+                        List.of(Perch.FLOOR)),
                 new Mounted("mast", new DoubleMast(mast, 1.85, 0.35, PostStock.SQUARES.get("square-25x2-alu"), 0.03),
                         List.of("board.deck")),
                 new Mounted("carriage", new MastCarriage(runners(0.26)), List.of("mast.mast")),

@@ -13,67 +13,18 @@ public final class CasterShares {
     private CasterShares() {
     }
 
-    private static final int DIRECTIONS = 24;
-    private static final int ROUNDS = 3;
-
     /**
-     * The largest share of any caster, in the unit of the load, wherever the swivels have turned. Starts with the
-     * caster under load turned toward the load and the others away, then turns one swivel after the other to the
-     * worst of 24 directions until none gets worse (coordinate ascent: the worst is not each swivel at its own
+     * The largest share of any caster, in the unit of the load, wherever the swivels have turned. Turns one swivel after
+     * the other to its worst until none gets worse (coordinate ascent: the worst is not each swivel at its own
      * extreme).
      */
     public static double largest(List<Footing> contacts, double load, Vec3 centre) {
-        double largest = 0;
-        boolean still = contacts.stream().allMatch(c -> c.roam() == 0);
-        if (still) {
-            double[] shares = shares(contacts.stream().map(Footing::point).toList(), load, centre);
-            for (double share : shares) {
-                largest = Math.max(largest, share);
-            }
-            return largest;
-        }
-        for (int i = 0; i < contacts.size(); i++) {
-            largest = Math.max(largest, ascent(contacts, load, centre, i));
-        }
-        return largest;
-    }
-
-    private static double ascent(List<Footing> contacts, double load, Vec3 centre, int i) {
-        List<Vec3> feet = new ArrayList<>();
-        for (int j = 0; j < contacts.size(); j++) {
-            Footing contact = contacts.get(j);
-            Vec3 toLoad = new Vec3(centre.x() - contact.point().x(), centre.y() - contact.point().y(), 0);
-            double reach = Math.min(contact.roam(), toLoad.length()) / Math.max(toLoad.length(), 1e-12);
-            feet.add(contact.point().plus(toLoad.times(i == j ? reach : -reach)));
-        }
-        double best = shares(feet, load, centre)[i];
-        for (int round = 0; round < ROUNDS; round++) {
-            double before = best;
-            for (int j = 0; j < contacts.size(); j++) {
-                Footing contact = contacts.get(j);
-                Vec3 kept = feet.get(j);
-                for (int k = 0; k < DIRECTIONS; k++) {
-                    double angle = 2 * Math.PI * k / DIRECTIONS;
-                    feet.set(j, contact.point()
-                            .plus(new Vec3(contact.roam() * Math.cos(angle), contact.roam() * Math.sin(angle), 0)));
-                    double share = shares(feet, load, centre)[i];
-                    if (share > best) {
-                        best = share;
-                        kept = feet.get(j);
-                    }
-                }
-                feet.set(j, kept);
-            }
-            if (best <= before * (1 + 1e-4)) {
-                break;
-            }
-        }
-        return best;
+        return load * SwivelAscent.of(contacts, centre).largest();
     }
 
     /**
      * The largest share where only three carry it all, as on an uneven floor: by statics on each three that the load stands
-     * over, swivels at rest.
+     * over, wherever their swivels have turned, and on each two that it stands between, the third just touching.
      */
     public static double largestOfThree(List<Footing> contacts, double load, Vec3 centre) {
         double largest = 0;
@@ -81,26 +32,19 @@ public final class CasterShares {
         for (int i = 0; i < n; i++) {
             for (int j = i + 1; j < n; j++) {
                 for (int k = j + 1; k < n; k++) {
-                    List<Vec3> three = List.of(contacts.get(i).point(), contacts.get(j).point(),
-                            contacts.get(k).point());
-                    double[] fit = plane(three, List.of(0, 1, 2), load, centre);
-                    if (fit == null) {
-                        continue;
-                    }
-                    double least = Double.POSITIVE_INFINITY;
-                    double most = 0;
-                    for (Vec3 f : three) {
-                        double share = fit[0] + fit[1] * f.x() + fit[2] * f.y();
-                        least = Math.min(least, share);
-                        most = Math.max(most, share);
-                    }
-                    if (least >= -1e-9 * load) {
-                        largest = Math.max(largest, most);
-                    }
+                    largest = Math.max(largest, SwivelAscent
+                            .of(List.of(contacts.get(i), contacts.get(j), contacts.get(k)), centre).largest());
                 }
             }
         }
-        return largest;
+        for (Footing one : contacts) {
+            for (Footing other : contacts) {
+                if (one != other && one.roam() + other.roam() > 0) {
+                    largest = Math.max(largest, SwivelAscent.onTwo(one, other, centre));
+                }
+            }
+        }
+        return load * largest;
     }
 
     /** Each foot's share; the load must stand over their hull, or the nearest feet carry it all. */

@@ -165,6 +165,6 @@ class WorstPoseTest {
                 assertThat(f.sureness()).as(f.id()).containsAnyOf("sampled", "not proven");
             }
         }
-        assertThat(heavy.sentence()).contains("slip");
+        assertThat(heavy.sentence()).contains("falls over while it is rolled");
     }
 }

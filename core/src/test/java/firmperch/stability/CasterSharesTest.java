@@ -72,7 +72,7 @@ class CasterSharesTest {
     /** Free swivels can only make the busiest caster busier. */
     @Test
     void freeSwivelsAreWorse() {
-        Situation locked = Demo.posed(Demo.with("perch.box.corners.heading", 0.0), 5, 45, 0);
+        Situation locked = Demo.posed(Demo.with("perch.box.corners.outward", true), 5, 45, 0);
         Situation free = Demo.posed(Demo.with("perch.box.corners.locked", false), 5, 45, 0);
         assertThat(CasterShares.largest(free.footings(false), free.posed().mass(), free.posed().centre()))
                 .isGreaterThan(CasterShares.largest(locked.footings(false), locked.posed().mass(),
@@ -100,6 +100,52 @@ class CasterSharesTest {
         }
         assertThat(found).isGreaterThanOrEqualTo(brute * 0.995);
         assertThat(found).isGreaterThan(28.0);
+    }
+
+    /**
+     * Only three touch, their swivels anywhere: every swivel of each three tried in 36 ways finds no more than is told, and hardly less
+     * (statics of a three-legged table: each carries the load's share of the triangle opposite to it).
+     */
+    @Test
+    void onThreeFeetTheWorstSwivelsAreFound() {
+        Vec3 centre = new Vec3(0.06, 0.02, 0.4);
+        for (double trail : new double[]{0.032, 0.084}) {
+            List<Footing> feet = SQUARE.stream().map(f -> new Footing(f, f, trail, 1e5, 100)).toList();
+            double brute = 0;
+            int n = 36;
+            for (int left = 0; left < 4; left++) {
+                for (int i = 0; i < n * n * n; i++) {
+                    double[][] at = new double[3][];
+                    for (int k = 0, foot = 0, rest = i; foot < 4; foot++) {
+                        if (foot != left) {
+                            double angle = 2 * Math.PI * (rest % n) / n;
+                            at[k++] = new double[]{SQUARE.get(foot).x() + trail * Math.cos(angle),
+                                    SQUARE.get(foot).y() + trail * Math.sin(angle)};
+                            rest /= n;
+                        }
+                    }
+                    brute = Math.max(brute, table(at, centre) * 73.9);
+                }
+            }
+            assertThat(CasterShares.largestOfThree(feet, 73.9, centre)).isBetween(brute * 0.999, brute * 1.005);
+        }
+    }
+
+    /** The busiest leg's share of a three-legged table; 0 where the load is beside it. */
+    private static double table(double[][] legs, Vec3 load) {
+        double most = 0;
+        for (int i = 0; i < 3; i++) {
+            double[] a = legs[(i + 1) % 3];
+            double[] b = legs[(i + 2) % 3];
+            // Distances from the line through the two others.
+            double own = (b[0] - a[0]) * (legs[i][1] - a[1]) - (b[1] - a[1]) * (legs[i][0] - a[0]);
+            double share = ((b[0] - a[0]) * (load.y() - a[1]) - (b[1] - a[1]) * (load.x() - a[0])) / own;
+            if (share < 0) {
+                return 0;
+            }
+            most = Math.max(most, share);
+        }
+        return most;
     }
 
     /** Three of a square's feet with the load on its middle: the two of the diagonal carry a half each (statics). */

@@ -9,6 +9,8 @@ import firmperch.body.Vec3;
 import firmperch.check.RaisedQuestions;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolver;
+import firmperch.param.Path;
+import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.units.Gravity;
 import java.util.ArrayList;
@@ -138,17 +140,41 @@ class TippingTest {
         assertThat(s.support().clearance(foot)).isCloseTo(0, within(1e-9));
     }
 
-    /** Common practice, no source: turning the wheels inward before locking them narrows the stance, outward widens it. */
+    /**
+     * Rolling leaves all wheels trailing one way, and locked so a rig stands no firmer than as it rolls: with all of them trailing straight
+     * away from an edge that edge is nearer by the trail. Turned straight outward before, the edges of a square lie further out by
+     * trail / √2. Both by hand.
+     */
     @Test
-    void lockedWheelsCountWhereTheyStandAndRollingIsAskedToo() {
-        Situation out = Demo.posed(Demo.with("perch.box.corners.heading", 0.0), 4, 0, 0);
-        Situation in = Demo.posed(Demo.with("perch.box.corners.heading", Math.PI), 4, 0, 0);
-        Situation free = Demo.posed(Demo.with("perch.box.corners.locked", false), 4, 0, 0);
-        assertThat(out.tipping().leastLean()).isGreaterThan(in.tipping().leastLean());
-        assertThat(free.tipping().leastLean()).as("free swivels may all have turned in at their worst")
-                .isLessThan(in.tipping().leastLean());
-        assertThat(out.rolling().leastLean()).isCloseTo(free.tipping().leastLean(), within(0.01));
-        assertThat(RaisedQuestions.of(out.study(), "tip.rolling")).isPresent();
-        assertThat(RaisedQuestions.of(free.study(), "tip.rolling")).as("asked where there are brakes").isEmpty();
+    void lockedAsRolledItIsAsRolledAndOutwardItIsFirmer() {
+        Project base = Demo.with("place.room.slope", 0.0);
+        Situation out = Demo.posed(Demo.with(base, "perch.box.corners.outward", true), 4, 0, 0);
+        Situation left = Demo.posed(Demo.with(base, "perch.box.corners.outward", false), 4, 0, 0);
+        Situation free = Demo.posed(Demo.with(base, "perch.box.corners.locked", false), 4, 0, 0);
+        double square = Path.of("perch.box.corners.out").number(base);
+        double trail = Path.of("perch.box.caster.trail").number(base);
+        assertThat(out.support().clearance(Vec3.ZERO)).isCloseTo(square + trail / Math.sqrt(2), within(1e-9));
+        assertThat(left.support().clearance(Vec3.ZERO)).isCloseTo(square - trail, within(1e-9));
+        assertThat(left.tipping().leastLean()).isCloseTo(free.tipping().leastLean(), within(0.002));
+        for (String id : List.of("tip.rolling", "tip.rolling.stands", "tip.rolling.person", "tip.rolling.blocked")) {
+            assertThat(RaisedQuestions.of(out.study(), id)).as(id).isPresent();
+            assertThat(RaisedQuestions.of(left.study(), id)).as("the same as locked").isEmpty();
+            assertThat(RaisedQuestions.of(free.study(), id)).as("asked where there are brakes").isEmpty();
+        }
+        assertThat(RaisedQuestions.of(out.study(), "tip.rolling.person").orElseThrow().at(out).available())
+                .isLessThan(RaisedQuestions.of(out.study(), "tip.person").orElseThrow().at(out).available());
+    }
+
+    /** Toward the corner of a square, 45° from the edges that meet there, a push is √2 times what it is over an edge (F = W·d/(z·cos α)). */
+    @Test
+    void aBlockedWheelIsPushedOverItsCorner() {
+        SupportPolygon square = SupportPolygon.of(List.of(foot(0.3, 0.3), foot(-0.3, 0.3), foot(-0.3, -0.3),
+                foot(0.3, -0.3)));
+        Tipping t = new Tipping(80, new Vec3(0, 0, 0.7), square, 0);
+        assertThat(t.push(1.5, Math.PI / 4)).isCloseTo(t.push(1.5) * Math.sqrt(2), within(1e-9));
+    }
+
+    private static Footing foot(double x, double y) {
+        return new Footing(new Vec3(x, y, 0), new Vec3(x, y, 0), 0.03, 1e5, 100);
     }
 }

@@ -56,7 +56,7 @@ public final class Mutations {
                 case 2 -> object.set(names.get(random.nextInt(names.size())), object.remove(name));
                 case 3 -> object.put(name, DEEP);
                 case 4 -> object.set(name, JSON.getNodeFactory().numberNode(EXTREMES[random.nextInt(EXTREMES.length)]));
-                default -> parts(root.at("/project/perch/parts"));
+                default -> parts(root.at("/project/perch"));
             }
         }
         String changed = root.toString().replace("\"" + DEEP + "\"", deep());

@@ -64,11 +64,12 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
         Surface surface = on.getFirst().standing("Cast box");
         Body body = out.body("base", null, on.getFirst().at(), new Motion.Fixed());
         Station feet = out.station("feet",
-                "Casters " + out.bare(caster.diameter()) + (corners.locked() ? ", locked" : ", free"), body, Vec3.ZERO);
+                "Casters " + out.bare(caster.diameter()) + Caster.words(corners.locked(), corners.outward()), body,
+                Vec3.ZERO);
         for (int i = 0; i < Corners.COUNT; i++) {
             caster.add(out, body,
-                    new Caster.Corner(i, corners.out(), corners.out(), corners.locked() ? corners.heading() : 0,
-                            corners.locked()),
+                    new Caster.Corner(i, corners.out(), corners.out(),
+                            Caster.swivel(corners.locked(), corners.outward())),
                     surface);
         }
         Station base = out.station("", concrete.height() > 0 ? "Box with concrete" : "Box", body,
@@ -137,5 +138,6 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
                 "Bolt the casters to the board, then the box to the board: their nuts are out of reach once "
                         + "the concrete is in.",
                 List.of("box"), "", "");
+        Caster.turning(out, corners.locked(), corners.outward(), "casters");
     }
 }

@@ -20,6 +20,7 @@ import firmperch.stock.Tyre;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
+import java.util.List;
 
 /**
  * A swivel caster. Lengths in m, masses in kg.
@@ -39,6 +40,9 @@ public record Caster(double plate, double height, double diameter, double trail,
             .length("height", "Height of a caster", 0.02, 0.4).length("diameter", "Wheel of a caster", 0.02, 0.35)
             .length("trail", "Trail of a caster", 0, 0.15).mass("rating", "Rating of a caster", 1, 2000).varied(25)
             .mass("mass", "Mass of a caster", 0, 20).choice("tyre", "Tyre", Tyre.ALL).varied().done();
+
+    static final String TURNED = "turned straight outward";
+    static final String LEFT = "left as they rolled";
 
     private static final double WHEEL_WIDTH = 0.03;
     private static final double FORK = 0.016;
@@ -61,23 +65,51 @@ public record Caster(double plate, double height, double diameter, double trail,
      * @param number of the corner, 0 to 3, counter-clockwise from the front left seen from above
      * @param x from the board's middle to its swivel axis, along, m
      * @param y the same across, m
-     * @param heading where a locked wheel lies from its swivel axis: rad from straight outward
      */
-    record Corner(int number, double x, double y, double heading, boolean locked) {}
+    record Corner(int number, double x, double y, Contact.Swivel swivel) {}
+
+    /** How a caster's swivel is left by a maker who locks it or does not, and turns it outward before or does not. */
+    static Contact.Swivel swivel(boolean locked, boolean outward) {
+        return !locked
+                ? Contact.Swivel.FREE
+                : outward ? Contact.Swivel.LOCKED_OUTWARD : Contact.Swivel.LOCKED_AS_ROLLED;
+    }
+
+    /** The same in a word. */
+    static String words(boolean locked, boolean outward) {
+        return switch (swivel(locked, outward)) {
+            case FREE -> ", free";
+            case LOCKED_AS_ROLLED -> ", locked as they rolled";
+            case LOCKED_OUTWARD -> ", turned outward and locked";
+        };
+    }
+
+    /** What is to be done where wheels are turned outward before they are locked. */
+    static void turning(Builder out, boolean locked, boolean outward, String after) {
+        if (locked && outward) {
+            out.work("outward",
+                    "Roll it to its place, turn every caster's wheel straight outward from the middle, then lock it; "
+                            + "again each time it has been rolled.",
+                    List.of(after), "",
+                    "Left where rolling turned them the wheels may all lie inward of an edge: it tips sooner.");
+        }
+    }
 
     /** Adds it to the body of a board. */
     void add(Builder out, Body body, Corner corner, Surface surface) {
         double sx = corner.number < 2 ? 1 : -1;
         double sy = corner.number == 0 || corner.number == 3 ? 1 : -1;
         Vec3 pivot = new Vec3(sx * corner.x, sy * corner.y, 0);
-        double heading = Math.atan2(sy, sx) + corner.heading;
+        double outward = Math.atan2(sy, sx);
+        // Drawn as they lie: turned outward, or all trailing behind as it was rolled to the work.
+        double heading = corner.swivel == Contact.Swivel.LOCKED_AS_ROLLED ? Math.PI : outward;
         out.contact(new Contact.Caster(out.spot("caster " + (corner.number + 1), body, pivot, surface),
-                new Contact.Bearing(tyre.stiffness(), rating), trail, heading, corner.locked, diameter));
+                new Contact.Bearing(tyre.stiffness(), rating), trail, outward, corner.swivel, diameter));
         Vec3 way = new Vec3(Math.cos(heading), Math.sin(heading), 0);
         Vec3 axle = way.cross(Vec3.UP).times(-1);
         Vec3 hub = pivot.plus(way.times(trail)).plus(new Vec3(0, 0, diameter / 2));
         String item = "Caster Ø " + out.length(diameter) + ", " + tyre.label() + ", rated "
-                + out.show(Quantity.MASS, rating) + (corner.locked ? ", braked wheel and swivel" : "");
+                + out.show(Quantity.MASS, rating) + (corner.swivel.locked() ? ", braked wheel and swivel" : "");
         // A stronger caster costs more: a tenth of a unit of money for each kg above 150, common practice, no source.
         double price = 9 + 0.1 * Math.max(0, rating - 150);
         out.add(body, Piece.ready("Caster", new Solid.Bought(Solid.Round.cylinder(diameter, 0, WHEEL_WIDTH), mass),

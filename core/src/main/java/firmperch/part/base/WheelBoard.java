@@ -35,16 +35,18 @@ import java.util.List;
  * @param mast from the board's middle to where a mast stands, toward the work
  * @param slab mass of the slab, kg
  * @param locked true if brakes hold the casters where they stand
+ * @param outward true if every wheel is turned straight outward before it is locked; false if it stays where rolling left it
  */
 public record WheelBoard(double length, double width, double thickness, double mast, double slab, Caster caster,
-        boolean locked) implements Part {
+        boolean locked, boolean outward) implements Part {
     public static final Params<WheelBoard> PARAMS = Params.of(WheelBoard.class)
             .length("length", "Length of the board", 0.3, 2)
             .varied(0.05).length("width", "Width of the board", 0.25, 1.5).varied(0.05)
             .length("thickness", "Thickness of the board", 0.009, 0.06).varied(0.003)
             .length("mast", "Middle of the board to the mast", -0.8, 0.8).varied(0.05)
             .mass("slab", "Slab on the far edge", 0, 80).varied(2.5).group("caster", "Caster", Caster.PARAMS)
-            .either("locked", "Casters are", "locked", "free to swivel").varied().done();
+            .either("locked", "Casters are", "locked", "free to swivel").varied()
+            .either("outward", "Before locking, wheels are", Caster.TURNED, Caster.LEFT).orElse(false).varied().done();
 
     private static final double DENSITY = 2300;
     private static final double DEEP = 0.20;
@@ -53,7 +55,7 @@ public record WheelBoard(double length, double width, double thickness, double m
     private static final double STRAP = 0.12;
 
     public WheelBoard {
-        PARAMS.check(length, width, thickness, mast, slab, caster, locked);
+        PARAMS.check(length, width, thickness, mast, slab, caster, locked, outward);
         Require.that(Math.abs(mast) < length / 2 - 0.06, "Middle of the board to the mast", mast, LENGTH,
                 "so little that it stands on the board");
         Require.that(Math.min(length, width) > 2 * caster.plate() + 2 * MARGIN, "Board", Math.min(length, width),
@@ -70,13 +72,13 @@ public record WheelBoard(double length, double width, double thickness, double m
     public void build(Builder out, List<Port> on) {
         Surface surface = on.getFirst().standing("Wheel board");
         Body body = out.body("board", null, on.getFirst().at(), new Motion.Fixed());
-        Station feet = out.station("feet", "Casters " + out.bare(caster.diameter()) + (locked ? ", locked" : ", free"),
+        Station feet = out.station("feet", "Casters " + out.bare(caster.diameter()) + Caster.words(locked, outward),
                 body,
                 Vec3.ZERO);
         double x = length / 2 - MARGIN - caster.plate() / 2;
         double y = width / 2 - MARGIN - caster.plate() / 2;
         for (int i = 0; i < Corners.COUNT; i++) {
-            caster.add(out, body, new Caster.Corner(i, x, y, 0, locked), surface);
+            caster.add(out, body, new Caster.Corner(i, x, y, Caster.swivel(locked, outward)), surface);
         }
         Station station = out.station("", slab > 0 ? "Board with slab" : "Board", body, new Vec3(0, 0, caster.height()),
                 feet);
@@ -112,6 +114,7 @@ public record WheelBoard(double length, double width, double thickness, double m
         out.fit(body, new Vec3(-length / 2 + DEEP / 2, 0, top), 1,
                 new Fitting("Strap with buckle, " + out.length(1.5), STRAP, 3), "holds the slab on the board");
         out.work("board", "Cut the board, bolt a caster under each corner.", List.of("cut"), "", "");
+        Caster.turning(out, locked, outward, "board");
         out.work("slab", "Lay the slab on the far edge and strap it down before the beam is ever run out.",
                 List.of("board"), "", "Lift with help; it is what keeps the rig from falling forward.");
     }
