@@ -93,22 +93,23 @@ final class TieChecks {
     }
 
     /**
-     * Everything is taken off the camera at the bottom with the brake open: the weight falls all the way into its
-     * buffer.
+     * Everything is taken off the camera at the bottom with the brake open, the spare with it, which was trimmed for: the weight falls
+     * all the way into its buffer.
      */
     private static FunctionCheck<Tie.Rope> runaway() {
         return new FunctionCheck<>(
                 new About("runaway", Topic.BREAKS, "Does the buffer catch a runaway of the %s?", Quantity.LENGTH,
                         Scope.NO_POSE, false, "the %s runs through its buffer", "m·g·(h + x) = ½·k·x²",
-                        "energy, friction left out; m all that hangs on the camera's screw, h the whole travel"),
+                        "energy, friction left out; m all that hangs on the camera's screw, spare and all, h the whole travel"),
                 TieChecks::balanced, (rope, s) -> {
                     Freedom travel = rope.to().body().motion().freedom();
                     double height = travel.to() - travel.from();
-                    double weight = s.project().gear().mass() * Gravity.STANDARD;
+                    double mass = s.project().gear().mass() + s.project().gear().spare();
+                    double weight = mass * Gravity.STANDARD;
                     double k = rope.balance().rate();
                     double pressed = (weight + Math.sqrt(weight * weight + 2 * k * weight * height)) / k;
                     return new Reading(pressed, rope.balance().give(),
-                            () -> s.show(Quantity.MASS, s.project().gear().mass()) + " taken off, " + s.length(height)
+                            () -> s.show(Quantity.MASS, mass) + " taken off, " + s.length(height)
                                     + " to run: " + s.length(pressed) + " into the buffer")
                             .saying(() -> "with everything taken off it runs " + s.length(pressed)
                                     + " into a buffer of "

@@ -1,8 +1,11 @@
 package firmperch.make;
 
+import firmperch.body.Contact;
 import firmperch.body.Work;
 import firmperch.check.Finding;
 import firmperch.search.Assessment;
+import firmperch.stability.Tipping;
+import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -37,6 +40,16 @@ public final class OrderOfWork {
     }
 
     private static void prove(List<WorkStep> steps, Assessment assessment) {
+        Situation s = assessment.situation();
+        if (s.stands() && s.study().assembly().contacts().stream().anyMatch(
+                c -> c instanceof Contact.Caster caster && caster.swivel() == Contact.Swivel.LOCKED_OUTWARD)) {
+            add(steps,
+                    "Roll it to its place, turn every caster's wheel straight outward from the middle, then lock it: so a push of "
+                            + push(s, s.tipping()) + " tips it as it is set, of " + push(s, s.rolling())
+                            + " with the wheels as rolling may leave them. Again each time it has been rolled.",
+                    steps.size(), "",
+                    "");
+        }
         int last = steps.size();
         add(steps, hang(assessment), last, "overnight, loaded",
                 "Keep feet and hands from under it; nobody near until it has held.");
@@ -48,6 +61,10 @@ public final class OrderOfWork {
                     "Take the bag off first; nobody under it.");
         }
         add(steps, "Hang the camera, tether first; note the sag under Prove.", last + 2, "", "");
+    }
+
+    private static String push(Situation s, Tipping tipping) {
+        return s.show(Quantity.FORCE, tipping.push(s.pushHeight()));
     }
 
     /** Never more than the design claims to hold; where that is less than the proof asks, how to prop it. */

@@ -106,6 +106,17 @@ class BuildTest {
         return list.stream().filter(i -> i.item().contains(what)).mapToInt(HardwareItem::count).sum();
     }
 
+    /** Wheels that are to be turned outward before they are locked are a step, with what it gains; left as they rolled they are none. */
+    @Test
+    void turningTheWheelsOutwardIsAStep() {
+        assertThat(OrderOfWork.of(Known.everyPose(Demo.project()))).extracting(WorkStep::what)
+                .anyMatch(w -> w.contains("wheel straight outward") && w.contains("so a push of 165 N")
+                        && w.contains("of 135 N with the wheels as rolling"));
+        assertThat(OrderOfWork.of(Assessor.now(Demo.with("perch.box.corners.outward", false))))
+                .extracting(WorkStep::what)
+                .noneMatch(w -> w.contains("outward"));
+    }
+
     /** Common practice, no source: casters before concrete, post plumb and braced before the pour, proof before camera. */
     @Test
     void theOrderOfWorkKeepsWhatMustComeFirst() {

@@ -138,6 +138,5 @@ public record CastBox(Shell shell, Concrete concrete, double board, Caster caste
                 "Bolt the casters to the board, then the box to the board: their nuts are out of reach once "
                         + "the concrete is in.",
                 List.of("box"), "", "");
-        Caster.turning(out, corners.locked(), corners.outward(), "casters");
     }
 }

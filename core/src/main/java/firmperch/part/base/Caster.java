@@ -20,7 +20,6 @@ import firmperch.stock.Tyre;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
-import java.util.List;
 
 /**
  * A swivel caster. Lengths in m, masses in kg.
@@ -82,17 +81,6 @@ public record Caster(double plate, double height, double diameter, double trail,
             case LOCKED_AS_ROLLED -> ", locked as they rolled";
             case LOCKED_OUTWARD -> ", turned outward and locked";
         };
-    }
-
-    /** What is to be done where wheels are turned outward before they are locked. */
-    static void turning(Builder out, boolean locked, boolean outward, String after) {
-        if (locked && outward) {
-            out.work("outward",
-                    "Roll it to its place, turn every caster's wheel straight outward from the middle, then lock it; "
-                            + "again each time it has been rolled.",
-                    List.of(after), "",
-                    "Left where rolling turned them the wheels may all lie inward of an edge: it tips sooner.");
-        }
     }
 
     /** Adds it to the body of a board. */

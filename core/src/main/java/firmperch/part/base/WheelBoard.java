@@ -114,7 +114,6 @@ public record WheelBoard(double length, double width, double thickness, double m
         out.fit(body, new Vec3(-length / 2 + DEEP / 2, 0, top), 1,
                 new Fitting("Strap with buckle, " + out.length(1.5), STRAP, 3), "holds the slab on the board");
         out.work("board", "Cut the board, bolt a caster under each corner.", List.of("cut"), "", "");
-        Caster.turning(out, locked, outward, "board");
         out.work("slab", "Lay the slab on the far edge and strap it down before the beam is ever run out.",
                 List.of("board"), "", "Lift with help; it is what keeps the rig from falling forward.");
     }
