@@ -192,8 +192,15 @@ public final class WorstPose {
                 best = Arrays.copyOf(climbed, climbed.length - 1);
             }
         }
-        for (int axis = 0; axis < best.length; axis++) {
-            best[axis] = felt[axis] ? best[axis] : usual.get(axis);
+        double[] still = best.clone();
+        for (int axis = 0; axis < still.length; axis++) {
+            still[axis] = felt[axis] ? still[axis] : usual.get(axis);
+        }
+        // Joints that make next to no difference stay as they are set, unless that makes it any better: the figure is that of the pose told.
+        double there = used(question, still, count);
+        if (there >= most) {
+            best = still;
+            most = there;
         }
         if (!proof || grid.many() || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));

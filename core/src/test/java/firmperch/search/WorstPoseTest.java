@@ -13,6 +13,7 @@ import firmperch.check.Check;
 import firmperch.check.Finding;
 import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
+import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.part.Kind;
 import firmperch.part.Mounted;
@@ -153,6 +154,23 @@ class WorstPoseTest {
                 Freedom freedom = found.study().assembly().freedoms().get(f);
                 assertThat(finding.pose().get(f)).isBetween(freedom.from(), freedom.to());
             }
+        }
+    }
+
+    /** What is told of a pose is what a question answers in that pose, to the last digit: else a bound of nothing beyond it is false. */
+    @ParameterizedTest
+    @MethodSource("rigs")
+    void theFigureIsThatOfThePoseTold(Project rig) {
+        Study study = Study.of(rig);
+        List<Question<?>> questions = RaisedQuestions.of(study).stream()
+                .filter(q -> q.about().scope() == About.Scope.EVERY_POSE && q.about().topic() == Topic.FIRMNESS)
+                .toList();
+        WorstPose travel = new WorstPose(study);
+        double[][] known = travel.sweep(questions);
+        for (int k = 0; k < questions.size(); k++) {
+            WorstPose.Found found = travel.worst(questions.get(k), known[k], study.set().posed().pose(), true);
+            assertThat(found.used()).as(questions.get(k).id())
+                    .isEqualTo(questions.get(k).at(study.in(found.pose())).used());
         }
     }
 
