@@ -14,12 +14,11 @@ public final class CasterShares {
     }
 
     /**
-     * The largest share of any caster, in the unit of the load, wherever the swivels have turned. Turns one swivel after
-     * the other to its worst until none gets worse (coordinate ascent: the worst is not each swivel at its own
-     * extreme).
+     * The largest share of any caster, in the unit of the load, wherever the swivels have turned: the worst is not each swivel at its
+     * own extreme.
      */
     public static double largest(List<Footing> contacts, double load, Vec3 centre) {
-        return load * SwivelAscent.of(contacts, centre).largest();
+        return load * SwivelAscent.largest(contacts, centre);
     }
 
     /**
@@ -32,8 +31,8 @@ public final class CasterShares {
         for (int i = 0; i < n; i++) {
             for (int j = i + 1; j < n; j++) {
                 for (int k = j + 1; k < n; k++) {
-                    largest = Math.max(largest, SwivelAscent
-                            .of(List.of(contacts.get(i), contacts.get(j), contacts.get(k)), centre).largest());
+                    largest = Math.max(largest,
+                            SwivelAscent.largest(List.of(contacts.get(i), contacts.get(j), contacts.get(k)), centre));
                 }
             }
         }

@@ -1,28 +1,24 @@
 package firmperch.stability;
 
 import firmperch.body.Vec3;
-import java.util.Arrays;
 import java.util.List;
 
 /**
- * The most that a foot carries of a load wherever the swivels have turned: one swivel after the other is turned to where that foot
- * carries most, from several beginnings, until none makes it worse. Shares are those of {@link CasterShares#shares}; of three feet, where
- * the load stands beside them, there is none. Written without lists, as it is asked in every pose.
+ * The most that a foot carries of a load wherever the swivels have turned. Where it is most each wheel lies from its swivel axis the way
+ * in which that share grows; all are turned so, again and again, until they stay (a fixed point of the gradients, which a trail much
+ * shorter than the base reaches in a few turns). Shares are those of {@link CasterShares#shares}; of three feet, where the load stands
+ * beside them, there is none. Written without lists, as it is asked in every pose.
  */
 final class SwivelAscent {
-    /** Ways that a swivel is tried in, then finer about the best one so many times by half. */
-    private static final int DIRECTIONS = 8;
-    private static final int HALVINGS = 12;
-    private static final int ROUNDS = 8;
+    private static final int TURNS = 24;
+    private static final double STILL = 1e-10;
     /** Of the feet that carry most with the swivels at rest so many are looked at: swivels change a share by less than from foot to foot. */
     private static final int BUSIEST = 2;
-    /** Where the other swivels begin: away from the load, or toward it. */
-    private static final int[] BEGINNINGS = {-1, 1};
-
     /** Ways that a swivel is tried in where two carry it all, and how often finer by half. */
-    private static final int AROUND = 64;
+    private static final int AROUND = 24;
     private static final int FINER = 24;
 
+    private final int n;
     private final double[] pivotX;
     private final double[] pivotY;
     private final double[] roam;
@@ -30,43 +26,176 @@ final class SwivelAscent {
     private final double loadY;
     private final double[] x;
     private final double[] y;
+    private final double[] share;
 
     private SwivelAscent(List<Footing> feet, Vec3 load) {
-        pivotX = feet.stream().mapToDouble(f -> f.point().x()).toArray();
-        pivotY = feet.stream().mapToDouble(f -> f.point().y()).toArray();
-        roam = feet.stream().mapToDouble(Footing::roam).toArray();
+        n = feet.size();
+        pivotX = new double[n];
+        pivotY = new double[n];
+        roam = new double[n];
+        for (int i = 0; i < n; i++) {
+            pivotX[i] = feet.get(i).point().x();
+            pivotY[i] = feet.get(i).point().y();
+            roam[i] = feet.get(i).roam();
+        }
         loadX = load.x();
         loadY = load.y();
         x = pivotX.clone();
         y = pivotY.clone();
+        share = new double[n];
     }
 
-    /** Of these feet under that load. */
-    static SwivelAscent of(List<Footing> feet, Vec3 load) {
-        return new SwivelAscent(feet, load);
+    /** The largest share of the load that one of these feet carries, 0 to 1; 0 where it stands beside three feet. */
+    static double largest(List<Footing> feet, Vec3 load) {
+        return new SwivelAscent(feet, load).largest();
     }
 
-    /** The largest share of the load, 0 to 1; 0 where it stands beside three feet. */
-    double largest() {
-        double[] rest = new double[x.length];
-        for (int i = 0; i < rest.length; i++) {
-            rest[i] = share(i);
+    private double largest() {
+        share();
+        double[] rest = share.clone();
+        double largest = 0;
+        boolean still = true;
+        for (int i = 0; i < n; i++) {
+            largest = Math.max(largest, rest[i]);
+            still &= roam[i] == 0;
         }
-        double largest = Math.max(0, Arrays.stream(rest).max().orElse(0));
-        if (Arrays.stream(roam).allMatch(r -> r == 0)) {
-            return largest;
-        }
-        for (int n = 0; n < Math.min(BUSIEST, rest.length); n++) {
+        for (int k = 0; k < Math.min(BUSIEST, n) && !still; k++) {
             int foot = 0;
-            for (int i = 1; i < rest.length; i++) {
+            for (int i = 1; i < n; i++) {
                 foot = rest[i] > rest[foot] ? i : foot;
             }
             rest[foot] = Double.NEGATIVE_INFINITY;
-            for (int beginning : BEGINNINGS) {
-                largest = Math.max(largest, ascent(foot, beginning));
-            }
+            largest = Math.max(largest, ascent(foot));
         }
         return largest;
+    }
+
+    private double ascent(int foot) {
+        System.arraycopy(pivotX, 0, x, 0, n);
+        System.arraycopy(pivotY, 0, y, 0, n);
+        double best = 0;
+        double[] ways = new double[2 * n];
+        for (int turn = 0; turn < TURNS; turn++) {
+            if (!(n == 3 ? ofThree(foot, ways) : ofAll(foot, ways))) {
+                break;
+            }
+            double moved = 0;
+            for (int j = 0; j < n; j++) {
+                double far = Math.hypot(ways[2 * j], ways[2 * j + 1]);
+                double k = far > 1e-15 ? roam[j] / far : 0;
+                double toX = pivotX[j] + k * ways[2 * j];
+                double toY = pivotY[j] + k * ways[2 * j + 1];
+                moved = Math.max(moved, Math.abs(toX - x[j]) + Math.abs(toY - y[j]));
+                x[j] = toX;
+                y[j] = toY;
+            }
+            share();
+            best = Math.max(best, share[foot]);
+            if (moved < STILL) {
+                break;
+            }
+        }
+        return best;
+    }
+
+    /** The shares as the swivels stand, of a load of 1: where a foot would pull, by the general way that leaves it out. */
+    private void share() {
+        if (n == 3) {
+            double all = twice(x[0], y[0], x[1], y[1], x[2], y[2]);
+            share[0] = twice(loadX, loadY, x[1], y[1], x[2], y[2]) / all;
+            share[1] = twice(x[0], y[0], loadX, loadY, x[2], y[2]) / all;
+            share[2] = 1 - share[0] - share[1];
+            if (!(Math.abs(all) > 1e-9 && Math.min(share[0], Math.min(share[1], share[2])) >= -1e-9)) {
+                share[0] = 0;
+                share[1] = 0;
+                share[2] = 0;
+            }
+            return;
+        }
+        Plane plane = plane();
+        boolean pulls = plane == null;
+        for (int i = 0; i < n && !pulls; i++) {
+            share[i] = 1.0 / n + plane.b * (x[i] - plane.x) + plane.c * (y[i] - plane.y);
+            pulls = share[i] < -1e-9;
+        }
+        if (pulls) {
+            Vec3[] feet = new Vec3[n];
+            for (int i = 0; i < n; i++) {
+                feet[i] = new Vec3(x[i], y[i], 0);
+            }
+            System.arraycopy(CasterShares.shares(List.of(feet), 1, new Vec3(loadX, loadY, 0)), 0, share, 0, n);
+        }
+    }
+
+    private static double twice(double ax, double ay, double bx, double by, double cx, double cy) {
+        return (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
+    }
+
+    /** Which way the share of that foot grows as each wheel moves: of three by the areas of triangles; false where they lie on a line. */
+    private boolean ofThree(int foot, double[] ways) {
+        int j = (foot + 1) % 3;
+        int k = (foot + 2) % 3;
+        double all = twice(x[foot], y[foot], x[j], y[j], x[k], y[k]);
+        double own = twice(loadX, loadY, x[j], y[j], x[k], y[k]) / all;
+        ways[2 * foot] = -own * (y[j] - y[k]) / all;
+        ways[2 * foot + 1] = -own * (x[k] - x[j]) / all;
+        ways[2 * j] = (y[k] - loadY - own * (y[k] - y[foot])) / all;
+        ways[2 * j + 1] = (loadX - x[k] - own * (x[foot] - x[k])) / all;
+        ways[2 * k] = (loadY - y[j] - own * (y[foot] - y[j])) / all;
+        ways[2 * k + 1] = (x[j] - loadX - own * (x[j] - x[foot])) / all;
+        return Math.abs(all) > 1e-9;
+    }
+
+    /** The plane of the shares about the feet's middle: share = 1/n + b·(x − x₀) + c·(y − y₀), by the second moments of the feet. */
+    private record Plane(double x, double y, double xx, double xy, double yy, double b, double c) {}
+
+    /** The same of more feet on equal springs. */
+    private Plane plane() {
+        double mx = 0;
+        double my = 0;
+        for (int i = 0; i < n; i++) {
+            mx += x[i] / n;
+            my += y[i] / n;
+        }
+        double xx = 0;
+        double xy = 0;
+        double yy = 0;
+        for (int i = 0; i < n; i++) {
+            xx += (x[i] - mx) * (x[i] - mx);
+            xy += (x[i] - mx) * (y[i] - my);
+            yy += (y[i] - my) * (y[i] - my);
+        }
+        double det = xx * yy - xy * xy;
+        if (n < 3 || det < 1e-12) {
+            return null;
+        }
+        return new Plane(mx, my, yy / det, -xy / det, xx / det, ((loadX - mx) * yy - (loadY - my) * xy) / det,
+                ((loadY - my) * xx - (loadX - mx) * xy) / det);
+    }
+
+    /**
+     * Of more: N_i = w_iᵀ·M⁻¹·w_c with w = (1, x, y) and M = Σ w·wᵀ, so that ∂N_i/∂p_j = −N_j·(M⁻¹w_i) − (w_iᵀM⁻¹w_j)·(M⁻¹w_c), and M⁻¹w_c more
+     * where j is i.
+     */
+    private boolean ofAll(int foot, double[] ways) {
+        Plane p = plane();
+        if (p == null) {
+            return false;
+        }
+        double dx = x[foot] - p.x;
+        double dy = y[foot] - p.y;
+        double gx = p.xx * dx + p.xy * dy;
+        double gy = p.xy * dx + p.yy * dy;
+        for (int j = 0; j < n; j++) {
+            double jx = x[j] - p.x;
+            double jy = y[j] - p.y;
+            double load = 1.0 / n + p.b * jx + p.c * jy;
+            double shared = 1.0 / n + gx * jx + gy * jy;
+            double more = (j == foot ? 1 : 0) - shared;
+            ways[2 * j] = -load * gx + more * p.b;
+            ways[2 * j + 1] = -load * gy + more * p.c;
+        }
+        return true;
     }
 
     /**
@@ -74,6 +203,13 @@ final class SwivelAscent {
      * is where the line on through the load meets its circle. 0 where no swivels bring the load between them.
      */
     static double onTwo(Footing one, Footing other, Vec3 load) {
+        double dx = one.point().x() - other.point().x();
+        double dy = one.point().y() - other.point().y();
+        double off = Math.abs(dx * (load.y() - other.point().y()) - dy * (load.x() - other.point().x()))
+                / Math.max(Math.hypot(dx, dy), 1e-12);
+        if (off > Math.max(one.roam(), other.roam())) {
+            return 0;
+        }
         double best = 0;
         double angle = 0;
         double step = 2 * Math.PI / AROUND;
@@ -84,7 +220,7 @@ final class SwivelAscent {
                 angle = k * step;
             }
         }
-        for (int n = 0; n < FINER && best > 0; n++) {
+        for (int k = 0; k < FINER && best > 0; k++) {
             step /= 2;
             double about = angle;
             for (int side = -1; side <= 1; side += 2) {
@@ -115,115 +251,5 @@ final class SwivelAscent {
         double near = (b - Math.sqrt(root)) / a;
         double t = near >= 1 ? near : (b + Math.sqrt(root)) / a;
         return t >= 1 ? 1 / t : 0;
-    }
-
-    private double ascent(int foot, int beginning) {
-        for (int j = 0; j < x.length; j++) {
-            double dx = loadX - pivotX[j];
-            double dy = loadY - pivotY[j];
-            double far = Math.max(Math.hypot(dx, dy), 1e-12);
-            double reach = (j == foot ? 1 : beginning) * Math.min(roam[j], far) / far;
-            x[j] = pivotX[j] + reach * dx;
-            y[j] = pivotY[j] + reach * dy;
-        }
-        double best = share(foot);
-        for (int round = 0; round < ROUNDS; round++) {
-            double before = best;
-            for (int j = 0; j < x.length; j++) {
-                best = turned(j, foot, best);
-            }
-            if (best - before <= 1e-9) {
-                break;
-            }
-        }
-        return best;
-    }
-
-    /** Turns one swivel to where that foot carries most, and returns how much. */
-    private double turned(int j, int foot, double before) {
-        double best = before;
-        double keptX = x[j];
-        double keptY = y[j];
-        double angle = Math.atan2(keptY - pivotY[j], keptX - pivotX[j]);
-        double step = 2 * Math.PI / DIRECTIONS;
-        for (int n = 0; n < HALVINGS; n++) {
-            // The whole circle first, then either side of the best.
-            int tries = n == 0 ? DIRECTIONS - 1 : 2;
-            double about = angle;
-            for (int k = 1; k <= tries; k++) {
-                double there = about + (n == 0 ? k : 2 * k - 3) * step;
-                x[j] = pivotX[j] + roam[j] * Math.cos(there);
-                y[j] = pivotY[j] + roam[j] * Math.sin(there);
-                double now = share(foot);
-                if (now > best) {
-                    best = now;
-                    keptX = x[j];
-                    keptY = y[j];
-                    angle = there;
-                }
-            }
-            step /= 2;
-        }
-        x[j] = keptX;
-        y[j] = keptY;
-        return best;
-    }
-
-    /** What that foot carries as the swivels stand, of a load of 1. */
-    private double share(int foot) {
-        return x.length == 3 ? ofThree(foot) : ofAll(foot);
-    }
-
-    /** By the triangles that the load makes with two of the feet and the three with each other. */
-    private double ofThree(int foot) {
-        double all = twice(x[0], y[0], x[1], y[1], x[2], y[2]);
-        double a = twice(loadX, loadY, x[1], y[1], x[2], y[2]) / all;
-        double b = twice(x[0], y[0], loadX, loadY, x[2], y[2]) / all;
-        double c = 1 - a - b;
-        boolean over = Math.abs(all) > 1e-9 && Math.min(a, Math.min(b, c)) >= -1e-9;
-        return !over ? -1 : foot == 0 ? a : foot == 1 ? b : c;
-    }
-
-    private static double twice(double ax, double ay, double bx, double by, double cx, double cy) {
-        return (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
-    }
-
-    /** By the plane of equal springs; where a foot would pull, by the general way that leaves it out. */
-    private double ofAll(int foot) {
-        int n = x.length;
-        double mx = 0;
-        double my = 0;
-        for (int i = 0; i < n; i++) {
-            mx += x[i] / n;
-            my += y[i] / n;
-        }
-        double xx = 0;
-        double xy = 0;
-        double yy = 0;
-        for (int i = 0; i < n; i++) {
-            xx += (x[i] - mx) * (x[i] - mx);
-            xy += (x[i] - mx) * (y[i] - my);
-            yy += (y[i] - my) * (y[i] - my);
-        }
-        double det = xx * yy - xy * xy;
-        if (n < 3 || det < 1e-12) {
-            return general(foot);
-        }
-        double b = ((loadX - mx) * yy - (loadY - my) * xy) / det;
-        double c = ((loadY - my) * xx - (loadX - mx) * xy) / det;
-        for (int i = 0; i < n; i++) {
-            if (1.0 / n + b * (x[i] - mx) + c * (y[i] - my) < -1e-9) {
-                return general(foot);
-            }
-        }
-        return 1.0 / n + b * (x[foot] - mx) + c * (y[foot] - my);
-    }
-
-    private double general(int foot) {
-        Vec3[] feet = new Vec3[x.length];
-        for (int i = 0; i < feet.length; i++) {
-            feet[i] = new Vec3(x[i], y[i], 0);
-        }
-        return CasterShares.shares(List.of(feet), 1, new Vec3(loadX, loadY, 0))[foot];
     }
 }
