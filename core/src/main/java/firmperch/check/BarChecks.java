@@ -333,32 +333,52 @@ final class BarChecks {
 
     /** Moment and push on a bar at the point where it comes out of what holds it. */
     private static double[] atFoot(Fastening f, Situation s) {
-        Vec3 out = s.posed().place(f.bar()).point(new Vec3(f.to(), 0, 0));
+        return at(f, s, f.to());
+    }
+
+    /** Moment, push and weight on a bar so far along it: gravity's moment there is no more than at its foot. */
+    private static double[] at(Fastening f, Situation s, double along) {
+        Vec3 out = s.posed().place(f.bar()).point(new Vec3(along, 0, 0));
         double lever = Math.max(0, s.pushHeight() - out.z() + s.rise(f.bar().body()));
         return new double[]{s.momentAt(f.station()) + s.pushAsked() * lever, s.pushAsked(),
                 s.posed().massFrom(f.station()) * Gravity.STANDARD};
     }
 
     /**
-     * Bending of a bar where it leaves its foot, under gravity and the policy's push together, on the section less a
-     * hole.
+     * Bending of a bar where it leaves its foot, and at each of its holes on what is left there, under gravity and the policy's push
+     * together.
      */
     private static FunctionCheck<Fastening> upright() {
         return new FunctionCheck<>(new About("upright", Topic.BREAKS, "Could the %s bend for good?", Quantity.STRESS,
-                Scope.EVERY_POSE, true, "the %s bends", "σ = (M + F·z) / S_net + N / A_net",
+                Scope.EVERY_POSE, true, "the %s bends", "σ = (M + F·z) / S + N / A, at a hole on the net section",
                 "elastic bending (Roark); holes taken out of the extreme fibre; strength: the material's source"),
-                BarChecks::feet, (f, s) -> {
-                    double hole = f.bar().holes().stream().mapToDouble(Hole::diameter).max().orElse(0);
-                    NetSection net = NetSection.of(((Solid.Bar) f.bar().solid()).section(), hole);
-                    double[] foot = atFoot(f, s);
-                    double stress = foot[0] / Math.min(net.modulusY(), net.modulusZ()) + foot[2] / net.area();
-                    return new Reading(stress, f.bar().material().allowedBending(),
-                            () -> s.show(Quantity.TORQUE, foot[0])
-                                    + " / " + String.format(Locale.ROOT, "%.2f cm³",
-                                            Math.min(net.modulusY(), net.modulusZ()) * N_PER_MM2)
-                                    + " + " + s.show(Quantity.FORCE, foot[2]) + " / A = "
-                                    + s.show(Quantity.STRESS, stress));
-                }, Check.Certainty.PROVEN);
+                BarChecks::feet, BarChecks::upright, Check.Certainty.PROVEN);
+    }
+
+    private static Reading upright(Fastening f, Situation s) {
+        Section section = ((Solid.Bar) f.bar().solid()).section();
+        Stressed worst = Stressed.of(NetSection.of(section, 0), atFoot(f, s), "");
+        for (Hole hole : f.bar().holes()) {
+            if (hole.at().x() > f.to()) {
+                Stressed there = Stressed.of(NetSection.of(section, hole.diameter()), at(f, s, hole.at().x()),
+                        " at the hole " + s.length(hole.at().x() - f.to()) + " above its foot");
+                worst = there.stress > worst.stress ? there : worst;
+            }
+        }
+        Stressed told = worst;
+        return new Reading(told.stress, f.bar().material().allowedBending(),
+                () -> s.show(Quantity.TORQUE, told.loads[0]) + " / "
+                        + String.format(Locale.ROOT, "%.2f cm³", told.modulus * N_PER_MM2) + " + "
+                        + s.show(Quantity.FORCE, told.loads[2]) + " / A = " + s.show(Quantity.STRESS, told.stress)
+                        + told.where);
+    }
+
+    /** A section of an upright under its loads. */
+    private record Stressed(double stress, double[] loads, double modulus, String where) {
+        static Stressed of(NetSection net, double[] loads, String where) {
+            double modulus = Math.min(net.modulusY(), net.modulusZ());
+            return new Stressed(loads[0] / modulus + loads[2] / net.area(), loads, modulus, where);
+        }
     }
 
     /** What holds a bar's foot must bear the couple and the push. */

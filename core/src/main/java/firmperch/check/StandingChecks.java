@@ -161,7 +161,7 @@ final class StandingChecks {
 
     private static FunctionCheck<Void> personRolled() {
         return standing(new About("tip.rolling.person", Topic.FIRMNESS,
-                "Does it stay up with a person on a corner before it is locked?", Quantity.MASS, Scope.EVERY_POSE,
+                "Does it stay up with a person, not yet locked?", Quantity.MASS, Scope.EVERY_POSE,
                 false,
                 "a person on a corner tips it before it is locked", PERSON + ", every swivel at its worst",
                 PERSON_SOURCE),

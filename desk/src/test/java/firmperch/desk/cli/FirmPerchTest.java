@@ -43,7 +43,7 @@ class FirmPerchTest {
     void checkSaysTheSentenceAndEveryFinding() {
         assertThat(run("check", demo.toString())).isEqualTo(0);
         assertThat(out.toString()).contains("It stands in every pose. The pivots slip first")
-                .contains("Cheapest cure: Faces wood on cork ring instead of wood on wood")
+                .contains("Cheapest cure: Closed by wrench and lock nut instead of knob Ø 60")
                 .contains("What push does it take?")
                 .contains("proven to").contains("sampled");
         assertThat(err.toString()).isEmpty();
