@@ -28,13 +28,19 @@ import java.util.Optional;
 public record Assessment(Situation situation, List<Finding> findings, boolean complete, boolean cured,
         Optional<Coverage> coverage) {
     /**
-     * Weakest finding first. Findings that give are ordered by what is physically worst: falling before breaking
-     * before sagging.
+     * Weakest finding first. Those that give are ordered by what is physically worst, falling before breaking before sagging, and by how
+     * far they are short: what is three times as short as one of the kind before it comes first. By how much is our own judgement.
      */
     public static final Comparator<Finding> WEAKEST_FIRST = Comparator
             .comparing((Finding f) -> -f.verdict().ordinal())
-            .thenComparing(f -> f.verdict() == Verdict.GIVES ? f.about().topic().ordinal() : 0)
+            .thenComparingDouble(f -> f.verdict() == Verdict.GIVES ? badness(f.about().topic(), f.margin()) : 0)
             .thenComparingDouble(Finding::margin);
+    private static final double A_KIND = 3;
+
+    /** The less the worse. */
+    static double badness(Topic topic, double margin) {
+        return Math.max(margin, 1e-6) * Math.pow(A_KIND, topic.ordinal());
+    }
 
     public Assessment {
         findings = List.copyOf(findings);

@@ -10,6 +10,7 @@ import firmperch.body.Station;
 import firmperch.check.Finding;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
+import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.stock.PremixBag;
@@ -195,5 +196,15 @@ class AssessmentTest {
         assertThat(BallastSizing.bags(27 * 0.028316846592, PremixBag.ALL.get("bag-80lb"))).isEqualTo(45);
         assertThat(BallastSizing.bags(27 * 0.028316846592, PremixBag.ALL.get("bag-60lb"))).isEqualTo(60);
         assertThat(BallastSizing.bags(0, PremixBag.ALL.get("bag-60lb"))).isZero();
+    }
+
+    /** What is told first: a mast at ×0.23 out of balance stands before a push at ×0.98, a fall at ×0.9 before a break at ×0.5. */
+    @Test
+    void theWorstIsToldFirstByKindAndByHowMuch() {
+        assertThat(Assessment.badness(Topic.GIVES, 0.23)).isLessThan(Assessment.badness(Topic.FIRMNESS, 0.98));
+        assertThat(Assessment.badness(Topic.FALLS, 0.9)).isLessThan(Assessment.badness(Topic.BREAKS, 0.5));
+        assertThat(Assessment.badness(Topic.FALLS, -0.1)).isLessThan(Assessment.badness(Topic.HITS, 0.01));
+        Project heavy = Demo.with(Demo.of(Demo.kind("sliding-mast")), "perch.weight.weight", 3.0);
+        assertThat(Assessor.now(heavy).sentence()).contains("hang against it");
     }
 }
