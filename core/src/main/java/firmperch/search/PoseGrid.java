@@ -16,10 +16,10 @@ final class PoseGrid {
     private static final int MOST_STEPS = 8;
     private static final int MOST_GRID = 800;
     /**
-     * With more freedoms than this a rig is only sampled, and with fewer poses, as each takes longer. No kind has as many; a
+     * With more freedoms than this a rig is only sampled, and with fewer poses, as each takes longer. No kind has more; a
      * composition may.
      */
-    private static final int MANY = 8;
+    private static final int MANY = 6;
     private static final int FEWER = 200;
     /**
      * Of the twelve points of a full turn, the ones looked at first. Chosen so that no symmetry of a base hides a

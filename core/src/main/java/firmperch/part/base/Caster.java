@@ -78,8 +78,8 @@ public record Caster(double plate, double height, double diameter, double trail,
     static String words(boolean locked, boolean outward) {
         return switch (swivel(locked, outward)) {
             case FREE -> ", free";
-            case LOCKED_AS_ROLLED -> ", locked as they rolled";
-            case LOCKED_OUTWARD -> ", turned outward and locked";
+            case LOCKED_AS_ROLLED -> ", locked";
+            case LOCKED_OUTWARD -> ", outward";
         };
     }
 
