@@ -40,8 +40,8 @@ public record Caster(double plate, double height, double diameter, double trail,
             .length("trail", "Trail of a caster", 0, 0.15).mass("rating", "Rating of a caster", 1, 2000).varied(25)
             .mass("mass", "Mass of a caster", 0, 20).choice("tyre", "Tyre", Tyre.ALL).varied().done();
 
-    static final String TURNED = "turned straight outward";
-    static final String LEFT = "left as they rolled";
+    static final String TURNED = "turned outward";
+    static final String LEFT = "as they rolled";
 
     private static final double WHEEL_WIDTH = 0.03;
     private static final double FORK = 0.016;

@@ -13,7 +13,7 @@ import firmperch.param.Params;
 public record Corners(double out, boolean locked, boolean outward) implements Described {
     public static final Params<Corners> PARAMS = Params.of(Corners.class).length("out", "Middle to caster", 0.05, 1)
             .varied(0.02).either("locked", "Casters are", "locked", "free to swivel").varied()
-            .either("outward", "Before locking, wheels are", Caster.TURNED, Caster.LEFT).varied().done();
+            .either("outward", "Wheels locked", Caster.TURNED, Caster.LEFT).varied().done();
 
     /** Casters under a square board. */
     static final int COUNT = 4;

@@ -46,7 +46,7 @@ public record WheelBoard(double length, double width, double thickness, double m
             .length("mast", "Middle of the board to the mast", -0.8, 0.8).varied(0.05)
             .mass("slab", "Slab on the far edge", 0, 80).varied(2.5).group("caster", "Caster", Caster.PARAMS)
             .either("locked", "Casters are", "locked", "free to swivel").varied()
-            .either("outward", "Before locking, wheels are", Caster.TURNED, Caster.LEFT).orElse(false).varied().done();
+            .either("outward", "Wheels locked", Caster.TURNED, Caster.LEFT).orElse(false).varied().done();
 
     private static final double DENSITY = 2300;
     private static final double DEEP = 0.20;
