@@ -25,7 +25,7 @@ import java.util.jar.JarEntry;
 import java.util.jar.JarOutputStream;
 import java.util.jar.Manifest;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledOnOs;
 import org.junit.jupiter.api.condition.OS;
@@ -36,20 +36,23 @@ import org.junit.jupiter.api.io.TempDir;
 class LauncherTest {
     private static final int X_PORT = 6000;
 
+    /** What packaging lays out, once for all. */
+    @TempDir
+    private static Path program;
+    private static Path launcher;
+
     @TempDir
     private Path folder;
 
-    private Path launcher;
-
     /** Lays out what packaging does, from the classes under test: Java archives classes of jars only. */
-    @BeforeEach
-    void layOut() throws IOException {
-        launcher = Files.copy(Path.of("src", "main", "launch", "firm-perch"), folder.resolve("firm-perch"));
+    @BeforeAll
+    static void layOut() throws IOException {
+        launcher = Files.copy(Path.of("src", "main", "launch", "firm-perch"), program.resolve("firm-perch"));
         List<String> jars = new ArrayList<>();
         for (String part : System.getProperty("java.class.path").split(File.pathSeparator)) {
             Path path = Path.of(part);
             if (Files.isDirectory(path)) {
-                Path jar = folder.resolve("classes" + jars.size() + ".jar");
+                Path jar = program.resolve("classes" + jars.size() + ".jar");
                 pack(path, jar, new Manifest());
                 jars.add(jar.toUri().toString());
             } else {
@@ -61,7 +64,7 @@ class LauncherTest {
         manifest.getMainAttributes().put(Attributes.Name.MAIN_CLASS, "firmperch.desk.First");
         manifest.getMainAttributes().put(Attributes.Name.CLASS_PATH, String.join(" ", jars));
         manifest.getMainAttributes().putValue("Enable-Native-Access", "ALL-UNNAMED");
-        pack(Files.createDirectory(folder.resolve("nothing")), folder.resolve("firm-perch.jar"), manifest);
+        pack(Files.createDirectory(program.resolve("nothing")), program.resolve("firm-perch.jar"), manifest);
     }
 
     private static void pack(Path classes, Path jar, Manifest manifest) throws IOException {
@@ -109,7 +112,7 @@ class LauncherTest {
         assertThat(Files.readAllBytes(archives().getFirst())).isNotEqualTo(damaged);
         // A newer jar in the same place: Java would complain of the old archive at every start and never make another.
         List<Path> old = archives();
-        Files.setLastModifiedTime(folder.resolve("firm-perch.jar"),
+        Files.setLastModifiedTime(program.resolve("firm-perch.jar"),
                 FileTime.from(Instant.now().minus(Duration.ofDays(2))));
         assertThat(run(0, "--version")).doesNotContain("error");
         assertThat(archives()).hasSize(1).doesNotContainAnyElementsOf(old);
@@ -136,7 +139,7 @@ class LauncherTest {
     /** The jar by itself does the same; who gives Java a heap of his own keeps it. */
     @Test
     void theJarStartsAJavaThatSuitsIt() throws IOException, InterruptedException {
-        String jar = folder.resolve("firm-perch.jar").toString();
+        String jar = program.resolve("firm-perch.jar").toString();
         assertThat(java("-Xmx200m", "-jar", jar, "--version")).contains("Firm Perch");
         assertThat(archives()).isEmpty();
         assertThat(java("-Dfirmperch.data=" + folder.resolve("elsewhere"), "-jar", jar, "--version"))
@@ -153,7 +156,7 @@ class LauncherTest {
                 .putAll(Map.of("LC_ALL", "C", "HOME", at.toString(), "XDG_DATA_HOME", at.resolve("дані").toString(),
                         "JAVA",
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(), "JAR",
-                        folder.resolve("firm-perch.jar").toString()));
+                        program.resolve("firm-perch.jar").toString()));
         Process process = builder.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).as(said).isZero();
@@ -192,7 +195,7 @@ class LauncherTest {
     private Process window(int display, String... arguments) throws IOException {
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dglass.platform=Headless",
-                        "-Dprism.order=sw", "-Dprism.text=t2k", "-jar", folder.resolve("firm-perch.jar").toString()));
+                        "-Dprism.order=sw", "-Dprism.text=t2k", "-jar", program.resolve("firm-perch.jar").toString()));
         command.addAll(List.of(arguments));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true)
                 .redirectOutput(folder.resolve("said").toFile());
