@@ -43,8 +43,7 @@ final class Signals {
                     }
                 });
             } catch (IllegalArgumentException e) {
-                // A system that has none of that name.
-                continue;
+                // A system that has none of that name: there it is not asked to end so.
             }
         }
     }
