@@ -16,12 +16,6 @@ final class PoseGrid {
     private static final int MOST_STEPS = 8;
     private static final int MOST_GRID = 800;
     /**
-     * With more freedoms than this a rig is only sampled, and with fewer poses, as each takes longer. No kind has more; a
-     * composition may.
-     */
-    private static final int MANY = 6;
-    private static final int FEWER = 200;
-    /**
      * Of the twelve points of a full turn, the ones looked at first. Chosen so that no symmetry of a base hides a
      * difference between all of them.
      */
@@ -34,6 +28,11 @@ final class PoseGrid {
     private final boolean full;
 
     PoseGrid(List<Freedom> freedoms) {
+        this(freedoms, MOST_GRID);
+    }
+
+    /** @param most poses that it may have */
+    PoseGrid(List<Freedom> freedoms, int most) {
         this.freedoms = freedoms;
         strides = new int[freedoms.size()];
         long total = 1;
@@ -41,13 +40,13 @@ final class PoseGrid {
             double[] along = along(f);
             points.add(along);
             // No further once it is too many: the product of many freedoms overflows.
-            total = total > MOST_GRID ? total : total * along.length;
+            total = total > most ? total : total * along.length;
         }
-        full = total <= MOST_GRID;
+        full = total <= most;
         if (full) {
             fill();
         } else {
-            scatter();
+            scatter(most);
         }
     }
 
@@ -87,9 +86,8 @@ final class PoseGrid {
      * For rigs with too many freedoms for a full grid: random poses, the same ones each time, with half of the
      * settings at stops.
      */
-    private void scatter() {
+    private void scatter(int count) {
         Random random = new Random(1);
-        int count = many() ? FEWER : MOST_GRID;
         for (int i = 0; i < count; i++) {
             double[] at = new double[freedoms.size()];
             for (int axis = 0; axis < at.length; axis++) {
@@ -108,11 +106,6 @@ final class PoseGrid {
     /** True for a full grid. The methods below are only valid then. */
     boolean full() {
         return full;
-    }
-
-    /** True if there are too many freedoms for a proof. */
-    boolean many() {
-        return freedoms.size() > MANY;
     }
 
     /** The settings sampled along a freedom. */

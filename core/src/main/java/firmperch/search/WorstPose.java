@@ -53,11 +53,23 @@ public final class WorstPose {
      * rounding of frames and distances.
      */
     static final double SAME = 1e-4;
-    /** With too many freedoms for a proof, about so many poses are looked at by all questions' climbs together. */
-    private static final int MOST_LOOKS = 60_000;
+    /**
+     * A rig with more freedoms, frame nodes or feet than this is too large for a proof within the time that a maker waits:
+     * it is only sampled, and told so. No kind is; a composition may be.
+     */
+    private static final int MANY_FREEDOMS = 6;
+    private static final int MANY_NODES = 80;
+    private static final int MANY_FEET = 24;
+    /**
+     * A large rig is looked at in so many poses of a grid, and in about so many by the climbs of all questions together,
+     * if it has half as many nodes and feet as make it large; in fewer as it has more, as each look takes longer.
+     */
+    private static final int LARGE_GRID = 200;
+    private static final int LARGE_LOOKS = 60_000;
     private final Study study;
     private final List<Freedom> freedoms;
     private final PoseGrid grid;
+    private final boolean large;
     /** How many poses one question's climbs may look at. */
     private final int looks;
 
@@ -65,8 +77,12 @@ public final class WorstPose {
     public WorstPose(Study study) {
         this.study = study;
         freedoms = study.assembly().freedoms();
-        grid = new PoseGrid(freedoms);
-        looks = grid.many() ? MOST_LOOKS / RaisedQuestions.of(study).size() : Integer.MAX_VALUE;
+        double nodes = study.set().framed().model().nodes().size();
+        double feet = study.assembly().contacts().size();
+        large = freedoms.size() > MANY_FREEDOMS || nodes > MANY_NODES || feet > MANY_FEET;
+        double each = Math.max(1, 2 * Math.max(nodes / MANY_NODES, feet / MANY_FEET));
+        grid = large ? new PoseGrid(freedoms, (int) (LARGE_GRID / each)) : new PoseGrid(freedoms);
+        looks = large ? (int) (LARGE_LOOKS / each / RaisedQuestions.of(study).size()) : Integer.MAX_VALUE;
     }
 
     /** The poses of the grid. */
@@ -185,7 +201,7 @@ public final class WorstPose {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (int start : starts(known, felt, !grid.many() && (proof || grid.full()) ? CLIMBS : 1)) {
+        for (int start : starts(known, felt, !large && (proof || grid.full()) ? CLIMBS : 1)) {
             double[] climbed = climb(question, values(grid.poses().get(start)), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
@@ -202,7 +218,7 @@ public final class WorstPose {
             best = still;
             most = there;
         }
-        if (!proof || grid.many() || question.check().certainty() == Certainty.SAMPLED) {
+        if (!proof || large || question.check().certainty() == Certainty.SAMPLED) {
             return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
         }
         return new BranchAndBound(study).bounded(question, best, most, felt(question), count);
@@ -257,7 +273,7 @@ public final class WorstPose {
             }
             return felt;
         }
-        if (grid.many()) {
+        if (large) {
             return felt(question);
         }
         int[] uncounted = new int[1];

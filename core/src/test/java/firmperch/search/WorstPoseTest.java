@@ -126,10 +126,14 @@ class WorstPoseTest {
 
     /** The demo with that many more blocks on its post, each with a pin and a swing of its own. */
     private static Project withBlocks(int more) {
+        return withMore("carriage", more);
+    }
+
+    private static Project withMore(String part, int more) {
         List<Mounted> parts = new ArrayList<>(Demo.project().perch().parts());
-        Mounted block = parts.stream().filter(p -> p.name().equals("carriage")).findFirst().orElseThrow();
+        Mounted one = parts.stream().filter(p -> p.name().equals(part)).findFirst().orElseThrow();
         for (int i = 0; i < more; i++) {
-            parts.add(new Mounted("block-" + i, block.part(), block.on()));
+            parts.add(new Mounted(part + "-" + i, one.part(), one.on()));
         }
         return Demo.project().with(new Perch(parts));
     }
@@ -144,6 +148,17 @@ class WorstPoseTest {
         assertThat(many.sentence()).contains("hits its own pieces");
         assertThatThrownBy(() -> withBlocks(40)).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("Parts of the perch").hasMessageContaining("1 to 24");
+    }
+
+    /** Seven boxes in one place: their 28 wheels on each three of them were asked in 17,000 poses. */
+    @Test
+    void aRigOnManyFeetIsSampledInFewerPosesAndSaysSo() {
+        Assessment many = Assessor.everyPose(withMore("box", 6), Progress.NONE);
+        assertThat(many.study().assembly().contacts()).hasSize(28);
+        assertThat(many.findings()).filteredOn(f -> f.search() != null).isNotEmpty()
+                .allSatisfy(f -> assertThat(f.sureness()).as(f.id()).isEqualTo("sampled"));
+        assertThat(many.findings().stream().filter(f -> f.search() != null).mapToInt(f -> f.search().poses()).sum())
+                .isBetween(1000, 20_000);
     }
 
     @Test
