@@ -167,6 +167,8 @@ class WholeFileTest {
                 .contains("may only be read");
         assertThat(DiskTrouble.words(new NoSuchFileException("/x"))).contains("no such file");
         assertThat(DiskTrouble.words(new AccessDeniedException("/x"))).contains("permission");
+        assertThat(DiskTrouble.words(new AccessDeniedException("/x", null, "foreign owner")))
+                .startsWith("it belongs to somebody else");
         assertThat(DiskTrouble.words(new IOException("Input/output error"))).contains("Input/output error");
     }
 

@@ -239,12 +239,15 @@ class LauncherTest {
             // Ended by itself its archive is as it should be; from then on the window takes the first one's place.
             Process whole = window(display, "--demo", "--time");
             assertThat(whole.waitFor()).isZero();
-            Process third = window(display);
-            untilLocks(1);
-            assertThat(third.descendants()).isEmpty();
-            third.destroy();
-            assertThat(third.waitFor()).isEqualTo(143);
-            untilLocks(0);
+            // Asked to end, interrupted at the keyboard, its terminal closed: the exit code tells which, as is usual.
+            for (Map.Entry<String, Integer> signal : Map.of("TERM", 15, "INT", 2, "HUP", 1).entrySet()) {
+                Process next = window(display);
+                untilLocks(1);
+                assertThat(next.descendants()).isEmpty();
+                new ProcessBuilder("kill", "-" + signal.getKey(), "" + next.pid()).start().waitFor();
+                assertThat(next.waitFor()).as(signal.getKey()).isEqualTo(128 + signal.getValue());
+                untilLocks(0);
+            }
         }
     }
 }
