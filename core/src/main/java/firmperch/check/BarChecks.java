@@ -14,13 +14,12 @@ import firmperch.frame.FrameModel.Member;
 import firmperch.pose.Framed;
 import firmperch.pose.Posed;
 import firmperch.stock.Material;
-import firmperch.stock.Section;
+import firmperch.strength.HandledForces;
+import firmperch.strength.HandledForces.Term;
 import firmperch.strength.NetSection;
 import firmperch.strength.PinnedEnd;
 import firmperch.study.Situation;
 import firmperch.study.Study;
-import firmperch.study.UnitLoads;
-import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -39,9 +38,6 @@ final class BarChecks {
             return bars.getFirst();
         }
 
-        double hole() {
-            return first().holes().stream().mapToDouble(Hole::diameter).max().orElse(0);
-        }
     }
 
     /** All of them. */
@@ -102,10 +98,9 @@ final class BarChecks {
             PinnedEnd pinned = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(),
                     distance,
                     bolt, hole);
-            UnitLoads.Ends forces = s.unitLoads().of(end.member());
-            int first = end.far() ? 6 : 0;
-            double along = forces.most(first);
-            double across = Vec3.across(along, forces.most(first + 2));
+            HandledForces forces = s.unitLoads().atEnd(end.member(), end.far());
+            double along = forces.most(0);
+            double across = forces.most(List.of(new Term(1, 0, 2)));
             double[][] pairs = {{along, pinned.shearOut()}, {across, pinned.bearing()}, {along, pinned.netSection()}};
             for (double[] pair : pairs) {
                 double used = pair[1] > 0 ? pair[0] / pair[1] : Reading.PLENTY;
@@ -236,37 +231,65 @@ final class BarChecks {
     private static Reading bending(Alike alike, Situation s) {
         double worst = 0;
         Framed framed = s.framed();
-        NetSection net = NetSection.of(((Solid.Bar) alike.first().solid()).section(), alike.hole());
         for (int i = 0; i < framed.bars().size(); i++) {
             if (contains(alike, framed.bars().get(i))) {
-                worst = Math.max(worst, used(framed.model().members().get(i), framed, s.unitLoads().of(i), net));
+                worst = Math.max(worst, used(i, s, worst));
             }
         }
         double used = worst;
         return new Reading(used, 1, () -> String.format(Locale.ROOT, "%.0f %% of the strength used", used * 100));
     }
 
-    private static double used(Member member, Framed framed, UnitLoads.Ends f, NetSection net) {
-        Section section = member.section();
-        Material material = member.material();
-        Vec3 from = framed.model().nodes().get(member.from()).plus(member.fromOffset());
-        Vec3 to = framed.model().nodes().get(member.to()).plus(member.toOffset());
-        double length = to.minus(from).length();
-        double own = section.lineMass(material) * Gravity.STANDARD * length * length / 8;
-        double worst = 0;
-        for (int end = 0; end < 12; end += 6) {
-            double pull = f.most(end) / net.area();
-            double bend = (f.most(end + 4) + own) / net.modulusY() + f.most(end + 5) / net.modulusZ();
-            double shear = 1.5 * Vec3.across(f.most(end + 1), f.most(end + 2)) / net.area()
-                    + f.most(end + 3) / net.torsion();
-            worst = Math.max(worst, material.family() == Material.Family.METAL
-                    ? Math.sqrt((pull + bend) * (pull + bend) + 3 * shear * shear) / material.allowedBending()
-                    : Math.max(pull / material.allowedTension() + bend / material.allowedBending(),
-                            shear / material.allowedShearing()));
+    /**
+     * The largest share of its strength that a member uses, at its ends, in its middle and at its holes; or anything smaller, where no
+     * section can use more than is known of another.
+     */
+    private static double used(int member, Situation s, double known) {
+        Member m = s.framed().model().members().get(member);
+        Piece bar = s.framed().bars().get(member);
+        double length = s.unitLoads().length(member);
+        double weakest = Math.min(m.section().secondMomentY(), m.section().secondMomentZ());
+        double euler = Math.PI * Math.PI * m.material().young() * weakest / (length * length) / m.material().factor();
+        double worst = Math.max(s.unitLoads().atEnd(member, false).most(0), s.unitLoads().atEnd(member, true).most(0))
+                / euler;
+        Vec3 from = s.framed().model().nodes().get(m.from()).plus(m.fromOffset());
+        double start = s.posed().place(bar).inside(from).x();
+        for (int i = 0; i <= 2; i++) {
+            worst = Math.max(worst, used(s.unitLoads().at(member, i / 2.0), m, 0, Math.max(known, worst)));
         }
-        double weakest = Math.min(section.secondMomentY(), section.secondMomentZ());
-        double euler = Math.PI * Math.PI * material.young() * weakest / (length * length) / material.factor();
-        return Math.max(worst, f.most(0) / euler);
+        for (Hole hole : bar.holes()) {
+            double share = (hole.at().x() - start) / length;
+            double past = Math.abs(share - Math.clamp(share, 0, 1)) * length;
+            if (past < hole.diameter()) {
+                worst = Math.max(worst, used(s.unitLoads().at(member, Math.clamp(share, 0, 1)), m, hole.diameter(),
+                        Math.max(known, worst)));
+            }
+        }
+        return worst;
+    }
+
+    /** The same of one section; 0 where it can be no more than is known. */
+    private static double used(HandledForces f, Member m, double hole, double known) {
+        NetSection net = NetSection.of(m.section(), hole);
+        Material material = m.material();
+        // A round bar bends about whichever axis: its moment counts, not what it is about two axes.
+        boolean round = m.section().round() && hole == 0;
+        boolean metal = material.family() == Material.Family.METAL;
+        double pull = metal ? 1 / material.allowedBending() : 1 / material.allowedTension();
+        double bend = 1 / material.allowedBending();
+        double cut = metal ? bend : 1 / material.allowedShearing();
+        List<Term> direct = round
+                ? List.of(new Term(pull / net.area(), 0), new Term(bend / net.modulusY(), 4, 5))
+                : List.of(new Term(pull / net.area(), 0), new Term(bend / net.modulusY(), 4),
+                        new Term(bend / net.modulusZ(), 5));
+        List<Term> shear = List.of(new Term(1.5 * cut / net.area(), 1, 2), new Term(cut / net.torsion(), 3));
+        double atMost = metal
+                ? Math.hypot(f.noMoreThan(direct), Math.sqrt(3) * f.noMoreThan(shear))
+                : Math.max(f.noMoreThan(direct), f.noMoreThan(shear));
+        if (atMost <= known) {
+            return 0;
+        }
+        return metal ? f.most(direct, shear) : Math.max(f.most(direct), f.most(shear));
     }
 
     // Ends bolted through a board.
@@ -288,12 +311,10 @@ final class BarChecks {
         double across = 0;
         for (Framed.Held held : s.framed().held()) {
             if (held.fastening() == f) {
-                UnitLoads.Ends e = s.unitLoads().of(held.member());
-                int first = held.far() ? 6 : 0;
-                double bend = Vec3.across(e.most(first + 4), e.most(first + 5));
-                pull = e.most(first) / grip.bolts() + 4 * bend / (grip.bolts() * grip.circle());
-                across = Vec3.across(e.most(first + 1), e.most(first + 2)) / grip.bolts()
-                        + 2 * e.most(first + 3) / (grip.bolts() * grip.circle());
+                HandledForces forces = s.unitLoads().atEnd(held.member(), held.far());
+                double ring = grip.bolts() * grip.circle();
+                pull = forces.most(List.of(new Term(1.0 / grip.bolts(), 0), new Term(4 / ring, 4, 5)));
+                across = forces.most(List.of(new Term(1.0 / grip.bolts(), 1, 2), new Term(2 / ring, 3)));
             }
         }
         double washer = Math.PI / 4

@@ -77,9 +77,8 @@ final class BearingChecks {
                 * (s.policy().loads().handling() - 1));
         double[] handled = forces(share, new Posed.Wrench(more, gear.cross(more)));
         Vec3 camera = s.posed().mount().minus(s.posed().at(joint));
-        Vec3[] axes = {Vec3.X, Vec3.Y, Vec3.UP};
         double[] hand = new double[rollers.size()];
-        for (Vec3 axis : axes) {
+        for (Vec3 axis : s.hand()) {
             double[] one = forces(share, new Posed.Wrench(axis, camera.cross(axis)));
             for (int i = 0; i < hand.length; i++) {
                 hand[i] += one[i] * one[i];

@@ -4,14 +4,14 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
 import firmperch.body.Station;
-import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.pose.Framed;
 import firmperch.stock.Section;
+import firmperch.strength.HandledForces;
+import firmperch.strength.HandledForces.Term;
 import firmperch.study.Situation;
 import firmperch.study.Study;
-import firmperch.study.UnitLoads;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -57,7 +57,7 @@ final class ThreadChecks {
                 continue;
             }
             Piece pipe = s.framed().bars().get(end.member());
-            double stress = stress(thread.root(), s.unitLoads().of(end.member()), end.far() ? 6 : 0);
+            double stress = stress(thread.root(), s.unitLoads().atEnd(end.member(), end.far()));
             holds = pipe.material().allowedBending();
             if (stress > worst) {
                 worst = stress;
@@ -70,11 +70,8 @@ final class ThreadChecks {
                 () -> s.show(Quantity.STRESS, asked) + " at the " + thread + ", as it is handled");
     }
 
-    private static double stress(Section root, UnitLoads.Ends f, int first) {
-        double bend = Vec3.across(f.most(first + 4), f.most(first + 5)) / root.modulusY();
-        double pull = f.most(first) / root.area() + bend;
-        double shear = 2 * Vec3.across(f.most(first + 1), f.most(first + 2)) / root.area()
-                + f.most(first + 3) / (2 * root.modulusY());
-        return Math.sqrt(pull * pull + 3 * shear * shear);
+    private static double stress(Section root, HandledForces f) {
+        return f.most(List.of(new Term(1 / root.area(), 0), new Term(1 / root.modulusY(), 4, 5)),
+                List.of(new Term(2 / root.area(), 1, 2), new Term(1 / (2 * root.modulusY()), 3)));
     }
 }

@@ -90,6 +90,12 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         forces = List.copyOf(forces);
     }
 
+    /** Length of a member between the ends of its offsets, by its number, m. */
+    public double length(int member) {
+        Member m = members.get(member);
+        return nodes.get(m.to).plus(m.toOffset).minus(nodes.get(m.from)).minus(m.fromOffset).length();
+    }
+
     /** The same structure with these forces and masses on it. */
     public FrameModel with(List<LumpedMass> otherMasses, List<PointForce> otherForces) {
         return new FrameModel(nodes, members, supports, springs, otherMasses, otherForces, pattern);

@@ -3,6 +3,9 @@ package firmperch.pose;
 import firmperch.body.Assembly;
 import firmperch.body.Body;
 import firmperch.body.Facets;
+import firmperch.body.Freedom;
+import firmperch.body.Hold;
+import firmperch.body.Joint;
 import firmperch.body.MassProperties;
 import firmperch.body.Piece;
 import firmperch.body.Station;
@@ -42,6 +45,7 @@ public final class Rig {
     private final List<StationMass> own;
     private final List<StationMass> all;
     private final boolean[][] carries;
+    private final boolean[] held;
     private final int[] parents;
     private final int[] freedoms;
     private final boolean[][] felt;
@@ -70,6 +74,12 @@ public final class Rig {
                 felt[i][freedoms[i]] = true;
             }
         }
+        held = new boolean[assembly.freedoms().size()];
+        for (int f = 0; f < held.length; f++) {
+            Freedom freedom = assembly.freedoms().get(f);
+            held[f] = assembly.joints().stream().filter(j -> freedom.equals(j.freedom())).map(Joint::hold)
+                    .anyMatch(h -> !(h instanceof Hold.Free || h instanceof Hold.Bearings));
+        }
         int stations = assembly.stations().size();
         carries = new boolean[stations][stations];
         for (int low = 0; low < stations; low++) {
@@ -92,6 +102,7 @@ public final class Rig {
         freedoms = same.freedoms;
         felt = same.felt;
         carries = same.carries;
+        held = same.held;
         pieces = same.pieces;
         facets = same.facets;
         own = same.own;
@@ -213,6 +224,11 @@ public final class Rig {
     /** True if that freedom moves that body. */
     public boolean moves(int freedom, Body body) {
         return felt[body.index()][freedom];
+    }
+
+    /** True if something keeps that freedom where it is set: friction, a head's own torque, a pin. */
+    public boolean held(int freedom) {
+        return held[freedom];
     }
 
     /** How fast its freedoms move its bodies at most. */

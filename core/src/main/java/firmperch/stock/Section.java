@@ -39,6 +39,11 @@ public sealed interface Section {
         return depth();
     }
 
+    /** True if it bends alike about every axis. */
+    default boolean round() {
+        return false;
+    }
+
     /** Thickness of its wall, m; the whole breadth where it is solid. */
     double wall();
 
@@ -84,6 +89,11 @@ public sealed interface Section {
 
     /** A round tube: outer diameter and wall, m. */
     record RoundTube(double diameter, double wall) implements Section {
+        @Override
+        public boolean round() {
+            return true;
+        }
+
         private double inner() {
             return diameter - 2 * wall;
         }

@@ -120,6 +120,14 @@ public final class Situation {
         return unitLoads;
     }
 
+    /**
+     * A hand's push of 1 along three directions at right angles, each as long as the share of it that bends and shears the rig: 1 where it
+     * is resisted, less where it moves the rig instead.
+     */
+    public List<Vec3> hand() {
+        return Resisted.hand(posed);
+    }
+
     // Standing.
 
     /** True if its weight is carried by what it stands on, not by what it hangs from or is fixed to. */

@@ -6,6 +6,7 @@ import firmperch.frame.FrameModel.LumpedMass;
 import firmperch.frame.FrameModel.PointForce;
 import firmperch.frame.FrameSolution;
 import firmperch.pose.Framed;
+import firmperch.strength.HandledForces;
 import firmperch.units.Gravity;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,18 +16,22 @@ import java.util.List;
  * times the handling factor (common practice, no source), and a hand that pulls at the camera (our judgement; people grab the
  * camera to move the rig).
  *
- * <p>The frame is linear, so each figure is superposed from solutions for unit loads. The hand may pull in any direction; the worst
- * one for a figure gives √(x² + y² + z²) of the figure's responses to a newton along each axis (Cauchy-Schwarz).
+ * <p>The frame is linear, so each figure is superposed from solutions for unit loads. The hand may pull in any direction and is asked in
+ * the one that is worst for a figure ({@link HandledForces}); where it moves the rig instead, less of it counts ({@link Resisted}).
  *
  * <p>Left out: feet that lift under the hand. The supports that carry at rest are taken to go on carrying, as a hand that lifts a
  * foot is what the checks of tipping ask about.
  */
 public final class UnitLoads {
+    private static final List<HandledForces.Term> SIZE = List.of(new HandledForces.Term(1, 0, 1, 2));
+
     private final Framed framed;
     private final FrameSolution rest;
     private final FrameSolution more;
-    private final FrameSolution[] hand = new FrameSolution[3];
-    private final FrameSolution[] turn = new FrameSolution[2];
+    /** A newton at the camera along x, y and z, of which one in any direction is made. */
+    private final FrameSolution[] newton = new FrameSolution[3];
+    private final List<Vec3> hand;
+    private final List<Vec3> level;
     private final double force;
     private final Ends[] ends;
     private double[] slack;
@@ -45,10 +50,10 @@ public final class UnitLoads {
         force = s.policy().loads().hand();
         Vec3[] axes = {Vec3.X, Vec3.Y, Vec3.UP};
         for (int i = 0; i < 3; i++) {
-            hand[i] = rest.under(List.of(new PointForce(framed.camera(), framed.cameraOffset(), axes[i])));
+            newton[i] = rest.under(List.of(new PointForce(framed.camera(), framed.cameraOffset(), axes[i])));
         }
-        turn[0] = couple(Vec3.Y, Vec3.UP);
-        turn[1] = couple(Vec3.UP, Vec3.X);
+        hand = s.hand();
+        level = Resisted.among(List.of(Vec3.X, Vec3.Y), s.posed());
     }
 
     /** A moment of 1 N·m at the camera, as two forces a metre apart. */
@@ -73,10 +78,11 @@ public final class UnitLoads {
     private double[] slackened() {
         double drop = 0;
         double tilt = 0;
+        FrameSolution[] turn = {couple(Vec3.Y, Vec3.UP), couple(Vec3.UP, Vec3.X)};
         for (Framed.End end : framed.ends()) {
             if (end.joint().stiffness().slack() instanceof JointStiffness.Slack.Hole hole) {
                 int first = end.far() ? 6 : 0;
-                drop += hole.clearance() / 2 * pin(of(end.member()).z, first);
+                drop += hole.clearance() / 2 * pin(newton[2].forces(end.member()), first);
                 tilt += hole.clearance() / 2 * Math.hypot(pin(turn[0].forces(end.member()), first),
                         pin(turn[1].forces(end.member()), first));
             }
@@ -88,46 +94,104 @@ public final class UnitLoads {
         return Vec3.across(forces[first], forces[first + 2]);
     }
 
-    /** End forces of a member: at rest and handled, and for a newton of the hand along x, y and z. */
-    public record Ends(double[] weight, double[] x, double[] y, double[] z, double hand) {
-        /** Greatest size that force or moment number i can take. */
-        public double most(int i) {
-            return Math.abs(weight[i]) + hand * Math.sqrt(x[i] * x[i] + y[i] * y[i] + z[i] * z[i]);
-        }
-    }
+    /** End forces of a member: at rest with the gear handled, and for the hand in full along each direction. */
+    private record Ends(double[] weight, List<double[]> hand) {}
 
-    public Ends of(int member) {
+    private Ends ends(int member) {
         if (ends[member] == null) {
-            ends[member] = worked(member);
+            double[] sum = rest.forces(member);
+            double[] plus = more.forces(member);
+            for (int i = 0; i < sum.length; i++) {
+                sum[i] += plus[i];
+            }
+            double[][] one = {newton[0].forces(member), newton[1].forces(member), newton[2].forces(member)};
+            ends[member] = new Ends(sum, hand.stream().map(d -> along(d.times(force), one)).toList());
         }
         return ends[member];
+    }
+
+    /** What a force does of which a newton along each axis does that. */
+    private static double[] along(Vec3 force, double[][] newton) {
+        double[] sum = new double[newton[0].length];
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] = force.x() * newton[0][i] + force.y() * newton[1][i] + force.z() * newton[2][i];
+        }
+        return sum;
+    }
+
+    /** N, Vy, Vz (N) and Mx, My, Mz (N·m), in the member's own axes, that one of its ends feels. */
+    public HandledForces atEnd(int member, boolean far) {
+        return at(member, far ? 1 : 0);
+    }
+
+    /**
+     * The same in a section of it.
+     *
+     * @param share how far along from its start, 0 to 1
+     */
+    public HandledForces at(int member, double share) {
+        double length = length(member);
+        Ends e = ends(member);
+        return new HandledForces(section(e.weight, share, length),
+                e.hand.stream().map(one -> section(one, share, length)).toList());
+    }
+
+    /** Of one of its members, m. */
+    public double length(int member) {
+        return framed.model().length(member);
+    }
+
+    /**
+     * Equilibrium of the stretch from a member's start to a section: what is spread evenly along it is what its two ends do not balance.
+     */
+    private static double[] section(double[] f, double share, double length) {
+        double x = share * length;
+        double[] q = new double[3];
+        for (int i = 0; i < 3; i++) {
+            q[i] = -(f[i] + f[i + 6]) / length;
+        }
+        return new double[]{f[0] + q[0] * x, f[1] + q[1] * x, f[2] + q[2] * x, f[3],
+                f[4] + x * f[2] + x * x / 2 * q[2], f[5] - x * f[1] - x * x / 2 * q[1]};
     }
 
     /** Greatest force that a support can feel as the rig is handled, N. */
     public double onSupport(int support) {
         Vec3 weight = rest.force(support).plus(more.force(support));
-        double sum = 0;
-        for (FrameSolution along : hand) {
-            double one = along.force(support).length();
-            sum += one * one;
-        }
-        return weight.length() + force * Math.sqrt(sum);
+        double[][] one = {array(newton[0].force(support)), array(newton[1].force(support)),
+                array(newton[2].force(support))};
+        return new HandledForces(array(weight), hand.stream().map(d -> along(d.times(force), one)).toList())
+                .most(SIZE);
     }
 
-    /** How far a newton in the worst level direction moves the camera, m: the greater root of the flexibility's two by two. */
+    private static double[] array(Vec3 v) {
+        return new double[]{v.x(), v.y(), v.z()};
+    }
+
+    /**
+     * How far a newton in the worst level direction moves the camera, m, where it is resisted: the greater root of the flexibility's two by
+     * two; 0 where it only moves along freely.
+     */
     public double sideways() {
-        Vec3 x = hand[0].movement(framed.camera(), framed.cameraOffset());
-        Vec3 y = hand[1].movement(framed.camera(), framed.cameraOffset());
-        double middle = (x.x() + y.y()) / 2;
-        return middle + Vec3.across((x.x() - y.y()) / 2, (x.y() + y.x()) / 2);
+        Vec3[] gives = level.stream().map(this::moved).toArray(Vec3[]::new);
+        return switch (level.size()) {
+            case 0 -> 0;
+            case 1 -> level.getFirst().dot(gives[0]);
+            default -> {
+                double first = level.getFirst().dot(gives[0]);
+                double second = level.getLast().dot(gives[1]);
+                yield (first + second) / 2 + Vec3.across((first - second) / 2,
+                        (level.getLast().dot(gives[0]) + level.getFirst().dot(gives[1])) / 2);
+            }
+        };
     }
 
-    private Ends worked(int member) {
-        double[] sum = rest.forces(member);
-        double[] plus = more.forces(member);
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] += plus[i];
+    /** Where a newton in that direction moves the camera to, m. */
+    private Vec3 moved(Vec3 direction) {
+        double[][] one = new double[3][];
+        for (int i = 0; i < 3; i++) {
+            one[i] = array(newton[i].movement(framed.camera(), framed.cameraOffset()));
         }
-        return new Ends(sum, hand[0].forces(member), hand[1].forces(member), hand[2].forces(member), force);
+        double[] sum = along(direction, one);
+        return new Vec3(sum[0], sum[1], sum[2]);
     }
 }

@@ -1,0 +1,180 @@
+package firmperch.strength;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Forces and moments in one place of which a part is steady and the rest comes from a hand that may push or pull in any direction:
+ * f(u) = s + Σ uₖ·rₖ over all u of length 1. What they do to a section is asked for one direction at a time, the worst for that figure,
+ * not as a sum of what different directions would do.
+ *
+ * <p>A figure that is a sum of sizes, or the root of the sum of two such squares, is convex in u. Its greatest value over the unit sphere
+ * is climbed to by turning u to where the figure grows most, again and again (generalised power method: Journée, Nesterov, Richtárik and
+ * Sepulchre 2010), from every combination of signs of what is added. Of single forces and moments that first step is exact already:
+ * |c·s| + |Σ cₖ·rₖ| for each combination.
+ */
+public final class HandledForces {
+    private static final int STEPS = 12;
+    private static final double SAME = 1e-9;
+
+    private final double[] steady;
+    private final double[][] hand;
+
+    /**
+     * @param steady each force or moment without the hand
+     * @param hand the same of the hand in full along each of the directions at right angles in which it is resisted; none where it is in
+     *     no direction
+     */
+    public HandledForces(double[] steady, List<double[]> hand) {
+        this.steady = steady.clone();
+        this.hand = hand.toArray(double[][]::new);
+    }
+
+    /**
+     * A part of a figure.
+     *
+     * @param factor what a newton or newton metre of it makes
+     * @param parts numbers of the forces or moments at right angles to each other of whose common size it is a part
+     */
+    public record Term(double factor, int... parts) {}
+
+    /** The greatest size of one of them. */
+    public double most(int part) {
+        double sum = 0;
+        for (double[] along : hand) {
+            sum += along[part] * along[part];
+        }
+        return Math.abs(steady[part]) + Math.sqrt(sum);
+    }
+
+    /** No direction of the hand makes more of a sum than this: each part at its own worst. Quick. */
+    public double noMoreThan(List<Term> sum) {
+        double most = 0;
+        for (Term term : sum) {
+            double size = 0;
+            for (int part : term.parts) {
+                double one = most(part);
+                size += one * one;
+            }
+            most += term.factor * Math.sqrt(size);
+        }
+        return most;
+    }
+
+    /** The greatest sum of sizes, over all directions of the hand. */
+    public double most(List<Term> sum) {
+        return most(sum, List.of());
+    }
+
+    /** The greatest √(σ² + 3·τ²) of two sums (von Mises), over all directions of the hand. */
+    public double most(List<Term> direct, List<Term> shear) {
+        Climb climb = new Climb(direct, shear);
+        if (hand.length == 0) {
+            return climb.value(new double[0]);
+        }
+        return Math.max(climb.fromAllSigns(direct), shear.isEmpty() ? 0 : climb.fromAllSigns(shear));
+    }
+
+    /** One figure and what is at hand while it is climbed. */
+    private final class Climb {
+        private final List<Term> direct;
+        private final List<Term> shear;
+        private final double[] forces = new double[steady.length];
+        private final double[] slope = new double[steady.length];
+        private final double[] shearSlope = new double[steady.length];
+
+        Climb(List<Term> direct, List<Term> shear) {
+            this.direct = direct;
+            this.shear = shear;
+        }
+
+        double fromAllSigns(List<Term> sum) {
+            int count = sum.stream().mapToInt(t -> t.parts.length).sum();
+            double most = 0;
+            for (int signs = 0; signs < 1 << count; signs++) {
+                double[] u = new double[hand.length];
+                int k = 0;
+                for (Term term : sum) {
+                    for (int part : term.parts) {
+                        double c = (signs >> k++ & 1) == 0 ? term.factor : -term.factor;
+                        for (int i = 0; i < u.length; i++) {
+                            u[i] += c * hand[i][part];
+                        }
+                    }
+                }
+                if (unit(u)) {
+                    most = Math.max(most, climb(u));
+                }
+            }
+            // Nothing of the hand arrives here.
+            return most > 0 ? most : value(new double[hand.length]);
+        }
+
+        private double climb(double[] u) {
+            double most = value(u);
+            for (int step = 0; step < STEPS; step++) {
+                for (int i = 0; i < u.length; i++) {
+                    u[i] = 0;
+                    for (int part = 0; part < slope.length; part++) {
+                        u[i] += slope[part] * hand[i][part];
+                    }
+                }
+                double next = unit(u) ? value(u) : most;
+                if (next <= most * (1 + SAME)) {
+                    return Math.max(most, next);
+                }
+                most = next;
+            }
+            return most;
+        }
+
+        private static boolean unit(double[] u) {
+            double length = 0;
+            for (double v : u) {
+                length += v * v;
+            }
+            length = Math.sqrt(length);
+            for (int i = 0; i < u.length; i++) {
+                u[i] /= length;
+            }
+            return length > 0;
+        }
+
+        /** The figure in a direction; leaves in {@link #slope} how it grows with each force and moment. */
+        private double value(double[] u) {
+            for (int part = 0; part < forces.length; part++) {
+                forces[part] = steady[part];
+                for (int i = 0; i < u.length; i++) {
+                    forces[part] += u[i] * hand[i][part];
+                }
+            }
+            double sigma = sum(direct, slope);
+            if (shear.isEmpty()) {
+                return sigma;
+            }
+            double tau = sum(shear, shearSlope);
+            double mises = Math.sqrt(sigma * sigma + 3 * tau * tau);
+            for (int part = 0; part < slope.length && mises > 0; part++) {
+                slope[part] = (sigma * slope[part] + 3 * tau * shearSlope[part]) / mises;
+            }
+            return mises;
+        }
+
+        private double sum(List<Term> terms, double[] growth) {
+            Arrays.fill(growth, 0);
+            double sum = 0;
+            for (Term term : terms) {
+                double size = 0;
+                for (int part : term.parts) {
+                    size += forces[part] * forces[part];
+                }
+                size = Math.sqrt(size);
+                sum += term.factor * size;
+                for (int part : term.parts) {
+                    growth[part] += size > 0 ? term.factor * forces[part] / size : 0;
+                }
+            }
+            return sum;
+        }
+    }
+}
