@@ -2,6 +2,7 @@ package firmperch.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import firmperch.Demo;
 import firmperch.Known;
@@ -136,13 +137,22 @@ class JointsTest {
         assertThat(ends.verdict()).as("told, and no failure by itself").isNotEqualTo(Verdict.GIVES);
     }
 
-    /** The hand of 60 N at the camera and the gear half as heavy again are in what the ends must bear (our judgement). */
+    /**
+     * The hand of 60 N at the camera and the gear half as heavy again are in what the ends must bear (our judgement). Lifting at the camera
+     * with W + 60 N asks of each end (W + 60)/W times as much as the gear's weight W alone, arm and block left out (four-bar: all of it goes
+     * through the links); the hand may also pull outward, so no less than that.
+     */
     @Test
     void endsAreLoadedAsTheRigIsHandled() {
-        double handled = Assessor.now(Demo.project()).finding("ends").reading().asked();
-        double left = Assessor.now(Demo.with("policy.loads.hand", 0.0, "policy.loads.handling", 1.0)).finding("ends")
+        double gear = (Demo.project().gear().mass() + Demo.project().gear().spare()) * 9.80665;
+        assertThat(endsAsked(60, 1) - endsAsked(0, 1)).isGreaterThan((endsAsked(0, 2) - endsAsked(0, 1)) * 60 / gear);
+        assertThat(endsAsked(30, 1) - endsAsked(0, 1)).as("in proportion")
+                .isCloseTo((endsAsked(60, 1) - endsAsked(0, 1)) / 2, withinPercentage(5));
+    }
+
+    private static double endsAsked(double hand, double handling) {
+        return Assessor.now(Demo.with("policy.loads.hand", hand, "policy.loads.handling", handling)).finding("ends")
                 .reading().asked();
-        assertThat(handled).isGreaterThan(3 * left);
     }
 
     /** Equilibrium of a post in a bed whose pressure is linear over its depth: p = 6M/(b·h²) + 4F/(b·h); 10 mm bear next to nothing. */
