@@ -11,6 +11,7 @@ import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Gravity;
 import firmperch.units.Quantity;
+import java.util.Arrays;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
@@ -66,6 +67,15 @@ final class BearingChecks {
             pressed += Math.abs(force);
         }
         return ROLLING * pressed;
+    }
+
+    /** True if some of its rollers are pressed at rest and some pulled, so that it goes through their play. */
+    static boolean tips(Joint joint, Situation s) {
+        double[] rest = forces(share(joint, s), s.posed().onto(joint));
+        double least = Arrays.stream(rest).min().orElse(0);
+        double most = Arrays.stream(rest).max().orElse(0);
+        double nothing = 1e-6 * Math.max(most, -least);
+        return least < -nothing && most > nothing;
     }
 
     private static Reading loads(Joint joint, Situation s) {

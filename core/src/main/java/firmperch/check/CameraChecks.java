@@ -1,16 +1,13 @@
 package firmperch.check;
 
 import firmperch.body.Body;
-import firmperch.body.Contact;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
-import firmperch.body.JointStiffness;
 import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Supply;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
-import firmperch.frame.FrameSolution;
 import firmperch.project.Policy;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -44,63 +41,33 @@ final class CameraChecks {
 
     private static FunctionCheck<Void> sag() {
         return whole(new About("sag", Topic.GIVES, "Does the camera sag?", Quantity.LENGTH, Scope.EVERY_POSE, false,
-                "the camera sags", "K · u = f, and slack: c/h · L, ½·Σ c·n (n by a unit load)",
-                "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 3 mm: our own judgement"),
+                "the camera sags", Settled.FORMULA, Settled.SOURCE + "; 3 mm: our own judgement"),
                 (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
-                    double tyres = sink(s);
-                    double bend = Math.max(0,
-                            -frame.movement(s.framed().camera(), s.framed().cameraOffset()).z() - tyres);
-                    double[] slack = slack(s);
-                    double sag = bend + slack[0];
-                    return new Reading(sag, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
-                            "bends %.2f mm, slack %.2f mm; the feet's even sink of %.2f mm left out", bend * 1e3,
-                            slack[0] * 1e3, tyres * 1e3))
-                            .saying(() -> "the camera sinks " + s.length(sag) + " under its own weight, "
-                                    + s.length(s.policy().movement().sag()) + " are allowed");
+                    Settled settled = Settled.of(s, frame);
+                    return new Reading(settled.drop(), s.policy().movement().sag(), () -> String.format(Locale.ROOT,
+                            "bends %.2f mm, bolts press in %.2f mm, play %.2f mm; the feet's even sink of %.2f mm left out",
+                            settled.bends().drop() * 1e3, settled.presses().drop() * 1e3, settled.plays().drop() * 1e3,
+                            Settled.sink(s) * 1e3) + settled.otherwise(s, Quantity.LENGTH, Settled::drop))
+                            .saying(() -> "the camera sinks " + s.length(settled.drop()) + " under its own weight, "
+                                    + s.length(s.policy().movement().sag()) + " are allowed")
+                            .unless(settled.doubt(s, Settled::drop));
                 }));
-    }
-
-    /** How far the feet sink together, m. Left out, because the room's own measure sinks with them. */
-    private static double sink(Situation s) {
-        double stiffness = 0;
-        for (Contact contact : s.study().assembly().contacts()) {
-            if (!contact.pushesOnly()) {
-                return 0;
-            }
-            stiffness += s.posed().bears(contact) ? contact.stiffness() : 0;
-        }
-        return stiffness > 0 ? s.weight() / stiffness : 0;
-    }
-
-    /** Drop (m) and tilt (rad) of the camera from the slack of all joints. */
-    private static double[] slack(Situation s) {
-        double[] sum = s.unitLoads().slack();
-        for (Joint joint : s.study().assembly().joints()) {
-            if (joint.stiffness().slack() instanceof JointStiffness.Slack.Guide guide) {
-                double tilt = guide.clearance() / guide.length();
-                sum[0] += tilt * s.posed().mount().minus(s.posed().at(joint)).radius();
-                sum[1] += tilt;
-            }
-        }
-        return sum;
     }
 
     private static FunctionCheck<Void> tilt() {
         return whole(new About("tilt", Topic.GIVES, "Does the camera stay level?", Quantity.ANGLE, Scope.EVERY_POSE,
-                false, "the camera tilts", "K · u = f, and slack: c/h, ½·Σ c·n (n by a unit load)",
-                "space frame, direct stiffness (Przemieniecki); play by the unit-load theorem; 1°: our own judgement"),
-                (none, s) -> Reading.loaded(s, s.policy().movement().tilt(), frame -> tilt(s, frame)));
-    }
-
-    private static Reading tilt(Situation s, FrameSolution frame) {
-        double bend = frame.rotation(s.framed().camera()).radius();
-        double slack = slack(s)[1];
-        double tilt = bend + slack;
-        return new Reading(tilt, s.policy().movement().tilt(),
-                () -> String.format(Locale.ROOT, "bends %.2f°, slack %.2f°", Math.toDegrees(bend),
-                        Math.toDegrees(slack)))
-                .saying(() -> "the camera tilts " + s.show(Quantity.ANGLE, tilt) + ", "
-                        + s.show(Quantity.ANGLE, s.policy().movement().tilt()) + " are allowed");
+                false, "the camera tilts", Settled.FORMULA, Settled.SOURCE + "; 1°: our own judgement"),
+                (none, s) -> Reading.loaded(s, s.policy().movement().tilt(), frame -> {
+                    Settled settled = Settled.of(s, frame);
+                    return new Reading(settled.tilt(), s.policy().movement().tilt(),
+                            () -> String.format(Locale.ROOT, "bends %.2f°, bolts press in %.2f°, play %.2f°",
+                                    Math.toDegrees(settled.bends().tilt()), Math.toDegrees(settled.presses().tilt()),
+                                    Math.toDegrees(settled.plays().tilt()))
+                                    + settled.otherwise(s, Quantity.ANGLE, Settled::tilt))
+                            .saying(() -> "the camera tilts " + s.show(Quantity.ANGLE, settled.tilt()) + ", "
+                                    + s.show(Quantity.ANGLE, s.policy().movement().tilt()) + " are allowed")
+                            .unless(settled.doubt(s, Settled::tilt));
+                }));
     }
 
     /**

@@ -13,11 +13,23 @@ import java.util.function.Supplier;
  * @param numbers the formula with the numbers put in; made only when it is read
  * @param said what that means where it is short, in figures a maker knows; null if the check's own words do
  * @param safety how many times the bare load is in what is asked
+ * @param doubt what would be asked if an assumption that nobody can look up is better than taken; null if there is none
  */
 public record Reading(double asked, double available, Supplier<String> numbers, Supplier<String> said,
-        double safety) {
+        double safety, Supplier<Doubt> doubt) {
+    /**
+     * A figure at the other end of what is known.
+     *
+     * @param asked what is asked then
+     * @param basis the assumption, in words
+     */
+    public record Doubt(double asked, String basis) {}
+
+
     /** Margins above this are not told apart. */
     public static final double PLENTY = 50;
+    /** A millionth is rounding, not shortage. */
+    private static final double ROUNDING = 1e-6;
 
     public Reading {
         if (Double.isNaN(asked) || Double.isNaN(available)) {
@@ -26,7 +38,7 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
     }
 
     public Reading(double asked, double available, Supplier<String> numbers) {
-        this(asked, available, numbers, null, 1);
+        this(asked, available, numbers, null, 1, null);
     }
 
     /** A reading from the loaded frame. Available is 0 where the rig does not stand in this pose. */
@@ -37,12 +49,22 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
 
     /** A copy with words for where it is short. */
     public Reading saying(Supplier<String> words) {
-        return new Reading(asked, available, numbers, words, safety);
+        return new Reading(asked, available, numbers, words, safety, doubt);
     }
 
     /** A copy that says how many times the bare load is asked. */
     public Reading with(double factor) {
-        return new Reading(asked, available, numbers, said, factor);
+        return new Reading(asked, available, numbers, said, factor, doubt);
+    }
+
+    /** A copy that is short only if an assumption is as bad as may be. */
+    Reading unless(Supplier<Doubt> better) {
+        return new Reading(asked, available, numbers, said, safety, better);
+    }
+
+    /** True if it is short, but would not be at the other end of what is known of an assumption. */
+    public boolean doubtful() {
+        return margin() < 1 - ROUNDING && doubt != null && doubt.get().asked <= available;
     }
 
     /** Available over asked, from 0 to {@link #PLENTY}. Below 1 it is short. */
@@ -72,12 +94,11 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         return asked < PLENTY * available ? asked / available : PLENTY + PLENTY * (1 / PLENTY - available / asked);
     }
 
-    /** The verdict for this margin. */
+    /** The verdict for this margin: near where it is short but may not be. */
     public Verdict verdict(boolean reserve, double near) {
         double margin = margin();
-        // A millionth is rounding, not shortage.
-        if (margin < 1 - 1e-6) {
-            return Verdict.GIVES;
+        if (margin < 1 - ROUNDING) {
+            return doubtful() ? Verdict.NEAR : Verdict.GIVES;
         }
         return reserve && margin < near ? Verdict.NEAR : Verdict.HOLDS;
     }

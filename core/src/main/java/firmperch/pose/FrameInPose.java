@@ -42,7 +42,7 @@ final class FrameInPose {
         skeleton.bars().forEach(this::bar);
         for (Skeleton.Link link : skeleton.links()) {
             spring(link.inner(), link.outer(), posed.at(link.joint()), posed.axis(link.joint()),
-                    link.joint().stiffness().rotational());
+                    link.stiffness());
         }
         List<Contact> bearing = new ArrayList<>();
         for (Skeleton.Foot foot : skeleton.feet()) {

@@ -8,6 +8,7 @@ import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Station;
+import firmperch.body.Stiffness;
 import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
@@ -382,8 +383,8 @@ public final class Posed {
         return pose.get(rig.assembly().freedoms().indexOf(freedom));
     }
 
-    /** The space frame of this pose. */
-    public Framed framed() {
-        return rig.skeleton().framed(this);
+    /** The space frame of this pose, its joints as stiff as that end of what is known of them. */
+    public Framed framed(Stiffness.End end) {
+        return rig.skeleton(end).framed(this);
     }
 }

@@ -9,6 +9,7 @@ import firmperch.body.Joint;
 import firmperch.body.MassProperties;
 import firmperch.body.Piece;
 import firmperch.body.Station;
+import firmperch.body.Stiffness;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * An assembly prepared for posing: everything that is the same in every pose, worked out once an edit. Safe to share
@@ -50,7 +52,8 @@ public final class Rig {
     private final int[] freedoms;
     private final boolean[][] felt;
     private final List<MassProperties> pieces;
-    private final Skeleton skeleton;
+    /** By the ends of what is known of its joints' stiffness, each made when it is first asked for; shared by rigs that differ in the spare. */
+    private final Map<Stiffness.End, Skeleton> skeletons;
     /** Computed on first use. Two threads may both compute it and get the same result. */
     private volatile MotionBounds bounds;
     /** Computed on first use. Two threads may both compute it and get the same result. */
@@ -91,7 +94,7 @@ public final class Rig {
         facets = new Facets[assembly.pieces().size()];
         own = stationMasses();
         all = withSpare();
-        skeleton = Skeleton.of(this);
+        skeletons = new ConcurrentHashMap<>();
     }
 
     /** The same rig with another mass hung on. */
@@ -107,7 +110,7 @@ public final class Rig {
         facets = same.facets;
         own = same.own;
         all = withSpare();
-        skeleton = same.skeleton;
+        skeletons = same.skeletons;
     }
 
     /**
@@ -257,8 +260,10 @@ public final class Rig {
         return bounds().feltAt(station, freedom);
     }
 
-    Skeleton skeleton() {
-        return skeleton;
+    Skeleton skeleton(Stiffness.End end) {
+        // Looked up first: asked in every pose, and a lock is only needed once.
+        Skeleton made = skeletons.get(end);
+        return made != null ? made : skeletons.computeIfAbsent(end, e -> Skeleton.of(this, e));
     }
 
     /** Mass of everything, the spare included, kg. */

@@ -8,6 +8,7 @@ import firmperch.body.Joint;
 import firmperch.body.MassProperties;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
+import firmperch.body.Stiffness;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.EnvelopePattern;
@@ -44,8 +45,8 @@ final class Skeleton {
     /** A small thing on a bar, carried by the nearest attachment of the bar. */
     record OnBar(Piece bar, double at, MassProperties properties) {}
 
-    /** A joint that gives between two nodes. */
-    record Link(int inner, int outer, Joint joint) {}
+    /** A joint that gives between two nodes, on a spring about its axis, N·m/rad. */
+    record Link(int inner, int outer, Joint joint, double stiffness) {}
 
     /** A place where it stands or is fixed, and the node there; {@link #GROUND} where nothing of the rig is. */
     record Foot(Contact contact, int group) {}
@@ -62,6 +63,7 @@ final class Skeleton {
     record Spot(Body body, Vec3 at) {}
 
     private final Rig rig;
+    private final Stiffness.End end;
     private final Map<Piece, List<Attachment>> bars = new IdentityHashMap<>();
     private final List<Piece> order = new ArrayList<>();
     private final List<RigidMass> masses = new ArrayList<>();
@@ -75,12 +77,14 @@ final class Skeleton {
     private final EnvelopePattern.Cache patterns = new EnvelopePattern.Cache();
     private int camera;
 
-    private Skeleton(Rig rig) {
+    private Skeleton(Rig rig, Stiffness.End end) {
         this.rig = rig;
+        this.end = end;
     }
 
-    static Skeleton of(Rig rig) {
-        Skeleton skeleton = new Skeleton(rig);
+    /** Of a rig whose joints are as stiff as that end of what is known of them. */
+    static Skeleton of(Rig rig, Stiffness.End end) {
+        Skeleton skeleton = new Skeleton(rig, end);
         skeleton.merge();
         skeleton.hold();
         skeleton.weigh();
@@ -116,7 +120,7 @@ final class Skeleton {
             }
         }
         for (Joint joint : assembly().joints()) {
-            boolean stiff = Double.isInfinite(joint.stiffness().rotational());
+            boolean stiff = Double.isInfinite(joint.stiffness().rotational().typical());
             if (stiff && joint.inner().through().isEmpty() && joint.outer().through().isEmpty()) {
                 merged.set(group(joint.outer().body()), group(joint.inner().body()));
             }
@@ -148,12 +152,12 @@ final class Skeleton {
     private void hold(Joint joint) {
         List<Piece> inner = joint.inner().through();
         List<Piece> outer = joint.outer().through();
-        double k = joint.stiffness().rotational();
+        double k = joint.stiffness().rotational().at(end);
         Body body = joint.outer().body();
         if (inner.isEmpty() && outer.isEmpty()) {
             if (!Double.isInfinite(k)) {
                 links.add(new Link(node(group(joint.inner().body()), body, joint.outer().at()),
-                        node(group(body), body, joint.outer().at()), joint));
+                        node(group(body), body, joint.outer().at()), joint, k));
             }
             return;
         }

@@ -5,6 +5,7 @@ import firmperch.body.Contact;
 import firmperch.body.Mount;
 import firmperch.body.Placement;
 import firmperch.body.Station;
+import firmperch.body.Stiffness;
 import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
@@ -39,6 +40,7 @@ public final class Situation {
     private final Study study;
     private final Posed posed;
     private final CellBounds cell;
+    private final Stiffness.End end;
     private Framed framed;
     private Optional<FrameSolution> frame;
     private UnitLoads unitLoads;
@@ -47,13 +49,14 @@ public final class Situation {
     private final Tipping[] tipping = new Tipping[2];
 
     Situation(Study study, Pose pose) {
-        this(study, Posed.of(study.rig(), pose), null);
+        this(study, Posed.of(study.rig(), pose), null, Stiffness.End.LOW);
     }
 
-    private Situation(Study study, Posed posed, CellBounds cell) {
+    private Situation(Study study, Posed posed, CellBounds cell, Stiffness.End end) {
         this.study = study;
         this.posed = posed;
         this.cell = cell;
+        this.end = end;
     }
 
     /** A project as its joints are set. */
@@ -73,7 +76,17 @@ public final class Situation {
      * @param widths how far each freedom may be from here, rad, m or steps
      */
     public Situation loosened(double[] widths) {
-        return new Situation(study, posed, CellBounds.of(posed, widths));
+        return new Situation(study, posed, CellBounds.of(posed, widths), end);
+    }
+
+    /** The same with its joints as stiff as that end of what is known of them; the low end unless it is asked for otherwise. */
+    public Situation with(Stiffness.End other) {
+        return new Situation(study, posed, cell, other);
+    }
+
+    /** Which end of what is known of its joints' stiffness its frame is made with. */
+    public Stiffness.End end() {
+        return end;
     }
 
     public Study study() {
@@ -95,7 +108,7 @@ public final class Situation {
     /** The frame's members, springs and masses in this pose. */
     public synchronized Framed framed() {
         if (framed == null) {
-            framed = posed.framed();
+            framed = posed.framed(end);
         }
         return framed;
     }

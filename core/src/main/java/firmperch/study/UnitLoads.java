@@ -1,6 +1,7 @@
 package firmperch.study;
 
 import firmperch.body.JointStiffness;
+import firmperch.body.Stiffness;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.LumpedMass;
 import firmperch.frame.FrameModel.PointForce;
@@ -34,10 +35,13 @@ public final class UnitLoads {
     private final List<Vec3> level;
     private final double force;
     private final Ends[] ends;
-    private double[] slack;
+    private final Stiffness.End stiff;
+    private Moved play;
+    private Moved pressed;
 
     UnitLoads(Situation s) {
         framed = s.framed();
+        stiff = s.end();
         ends = new Ends[framed.bars().size()];
         rest = s.frame().orElseThrow();
         double extra = s.policy().loads().handling() - 1;
@@ -64,30 +68,67 @@ public final class UnitLoads {
     }
 
     /**
-     * How far the camera drops (m) and turns (rad) when every bolt moves to the side of its hole that it is pressed against: the
-     * sum over the holes of half the clearance times the force in the bolt under a unit load at the camera (unit-load theorem:
-     * Castigliano, Mohr).
+     * How far a camera goes down and turns as joints give or find their play.
+     *
+     * @param drop m
+     * @param tilt rad
      */
-    public double[] slack() {
-        if (slack == null) {
-            slack = slackened();
+    public record Moved(double drop, double tilt) {
+        /** One after the other. */
+        public Moved plus(Moved other) {
+            return new Moved(drop + other.drop, tilt + other.tilt);
         }
-        return slack.clone();
     }
 
-    private double[] slackened() {
+    /**
+     * What comes of play when every bolt moves to the side of its hole that it is pressed against: the sum over the holes of half the
+     * clearance times the force in the bolt under a unit load at the camera (unit-load theorem: Castigliano, Mohr).
+     */
+    public Moved play() {
+        pins();
+        return play;
+    }
+
+    /** What comes of bolts that press themselves into wood: the sum over them of N·n/K, n under the unit load (the same theorem). */
+    public Moved pressed() {
+        pins();
+        return pressed;
+    }
+
+    private void pins() {
+        if (play != null) {
+            return;
+        }
         double drop = 0;
         double tilt = 0;
+        double sinks = 0;
+        double[] turns = new double[2];
         FrameSolution[] turn = {couple(Vec3.Y, Vec3.UP), couple(Vec3.UP, Vec3.X)};
         for (Framed.End end : framed.ends()) {
-            if (end.joint().stiffness().slack() instanceof JointStiffness.Slack.Hole hole) {
-                int first = end.far() ? 6 : 0;
-                drop += hole.clearance() / 2 * pin(newton[2].forces(end.member()), first);
-                tilt += hole.clearance() / 2 * Math.hypot(pin(turn[0].forces(end.member()), first),
-                        pin(turn[1].forces(end.member()), first));
+            JointStiffness gives = end.joint().stiffness();
+            double bearing = gives.bearing().at(stiff);
+            boolean loose = gives.slack() instanceof JointStiffness.Slack.Hole;
+            if (Double.isInfinite(bearing) && !loose) {
+                continue;
             }
+            int first = end.far() ? 6 : 0;
+            double[] up = newton[2].forces(end.member());
+            double[][] turned = {turn[0].forces(end.member()), turn[1].forces(end.member())};
+            if (gives.slack() instanceof JointStiffness.Slack.Hole hole) {
+                drop += hole.clearance() / 2 * pin(up, first);
+                tilt += hole.clearance() / 2 * Math.hypot(pin(turned[0], first), pin(turned[1], first));
+            }
+            double[] weight = rest.forces(end.member());
+            sinks -= together(weight, up, first) / bearing;
+            turns[0] += together(weight, turned[0], first) / bearing;
+            turns[1] += together(weight, turned[1], first) / bearing;
         }
-        return new double[]{drop, tilt};
+        pressed = new Moved(sinks, Math.hypot(turns[0], turns[1]));
+        play = new Moved(drop, tilt);
+    }
+
+    private static double together(double[] forces, double[] unit, int first) {
+        return forces[first] * unit[first] + forces[first + 2] * unit[first + 2];
     }
 
     private static double pin(double[] forces, int first) {

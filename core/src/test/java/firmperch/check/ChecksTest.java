@@ -208,7 +208,7 @@ class ChecksTest {
      */
     @Test
     void sagOfAStiffArmIsThePostsTurnTimesItsReach() {
-        Project p = Demo.with("perch.arm.pivots.stiffness", 1e6, "perch.arm.links.depth", 0.105,
+        Project p = Demo.with("perch.arm.pivots.measured", 1e6, "perch.arm.links.depth", 0.105,
                 "perch.arm.links.thickness", 0.1, "perch.box.caster.tyre", firmperch.stock.Tyre.ALL.get("nylon"),
                 "perch.carriage.clearance", 0.0);
         Situation s = Demo.posed(p, 5, 0, 0);

@@ -32,7 +32,7 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
 
     public BentPlateArm {
         PARAMS.check(links, pivots, stops, plate);
-        new LinkPair(links, pivots, stops, plate.thickness());
+        new LinkPair(links, pivots, stops, plate.material(), plate.thickness());
     }
 
     @Override
@@ -44,7 +44,7 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
     public void build(Builder out, List<Port> on) {
         Port from = on.getFirst();
         Port.Pair holes = from.fitting("Arm with a bent plate", Port.Pair.class, "a plate with a pair of holes");
-        LinkPair pair = new LinkPair(links, pivots, stops, plate.thickness());
+        LinkPair pair = new LinkPair(links, pivots, stops, plate.material(), plate.thickness());
         Placement foot = pair.foot(from, holes);
         out.back(from.station());
         List<Piece> near = pair.bolts(out, from.body(), foot);

@@ -30,7 +30,7 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
 
     public LevelArm {
         PARAMS.check(links, pivots, stops, plates);
-        new LinkPair(links, pivots, stops, plates.thickness());
+        new LinkPair(links, pivots, stops, plates.material(), plates.thickness());
     }
 
     @Override
@@ -41,7 +41,7 @@ public record LevelArm(Links links, Pivots pivots, Stops stops, Plates plates) i
     @Override
     public void build(Builder out, List<Port> on) {
         Port face = on.getFirst();
-        LinkPair pair = new LinkPair(links, pivots, stops, plates.thickness());
+        LinkPair pair = new LinkPair(links, pivots, stops, plates.material(), plates.thickness());
         out.back(face.station());
         Placement foot;
         Piece inner;

@@ -17,6 +17,7 @@ import firmperch.body.Vec3;
 import firmperch.stock.Bolt;
 import firmperch.stock.Fitting;
 import firmperch.stock.HexBolt;
+import firmperch.stock.Material;
 import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -27,9 +28,10 @@ import java.util.List;
  * The moving half of every level-keeping arm: two equal links between a pair of holes, one straight above the other, and the
  * plate at their ends, which keeps the way it looks.
  *
+ * @param plate what the plates are cut from
  * @param thickness of the plates, m
  */
-record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
+record LinkPair(Links links, Pivots pivots, Stops stops, Material plate, double thickness) {
     private static final Vec3 ASIDE = Vec3.Y;
     private static final Vec3 UPWARD = Vec3.Y.negated();
     private static final double STOP = 0.05;
@@ -94,7 +96,7 @@ record LinkPair(Links links, Pivots pivots, Stops stops, double thickness) {
     private void pivot(Builder out, int number, String name, Joint.Side inner, Joint.Side outer, Freedom lift,
             Vec3 axis) {
         out.joint(name.replace(' ', '-'), name + " pivot", inner, outer, lift, axis,
-                pivots.hold(number, links.material()), pivots.stiffness(number));
+                pivots.hold(number, links.material()), pivots.stiffness(number, links, plate, thickness));
     }
 
     /** From the arm's middle to a stick's own middle, m; 0 for single sticks. */

@@ -18,24 +18,26 @@ import firmperch.units.Quantity;
  * @param closure on the tightened pivots
  * @param torque what the hand gets onto it, N·m
  * @param tightened how many of the four have the closure; the others turn freely on lock nuts
- * @param stiffness of one tightened pivot, N·m/rad
+ * @param measured stiffness of one tightened pivot as it was measured, N·m/rad; 0 where it was not
  */
 public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, double torque, int tightened,
-        double stiffness) implements Described {
+        double measured) implements Described {
     public static final Params<Pivots> PARAMS = Params.of(Pivots.class).choice("bolt", "Pivot bolts", Bolt.ALL).varied()
             .whole("faces", "Rubbing faces in a pivot", 1, 12).varied().choice("pair", "Faces", FacePair.ALL).varied()
             .choice("closure", "Closed by", Closure.ALL).varied().bringing("torque", Closure.class, Closure::torque)
             .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60)
             .help("Choosing a closure brings what a hand gets with it, no more than bolt and wood bear.")
             .whole("tightened", "Tightened pivots", 1, 4)
-            .varied().measure("stiffness", "Stiffness of a tightened pivot", Quantity.ROTATIONAL_STIFFNESS, 10, 1e6)
+            .varied().measure("measured", "Measured stiffness of a pivot", Quantity.ROTATIONAL_STIFFNESS, 0, 1e6)
+            .orElse(0.0)
+            .help("0: worked out from faces, washers and wood, with its range. What was measured replaces that.")
             .done();
 
     /** Pivots of a level-keeping arm. */
     static final int COUNT = 4;
 
     public Pivots {
-        PARAMS.check(bolt, faces, pair, closure, torque, tightened, stiffness);
+        PARAMS.check(bolt, faces, pair, closure, torque, tightened, measured);
     }
 
     @Override
@@ -49,7 +51,7 @@ public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, doubl
                 || !(hold(0, pressed) instanceof Hold.Friction friction)) {
             return this;
         }
-        return new Pivots(bolt, faces, pair, closure, Math.min(torque, friction.tightest()), tightened, stiffness);
+        return new Pivots(bolt, faces, pair, closure, Math.min(torque, friction.tightest()), tightened, measured);
     }
 
     /** How pivot number i is held, its washers pressing on that material. */
@@ -59,10 +61,8 @@ public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, doubl
                 : new Hold.Free();
     }
 
-    /** How pivot number i gives: a tightened one on its wood, a free one by its hole's play. */
-    JointStiffness stiffness(int i) {
-        return i < tightened
-                ? new JointStiffness(stiffness, new JointStiffness.Slack.None())
-                : new JointStiffness(0, new JointStiffness.Slack.Hole(bolt.hole() - bolt.diameter()));
+    /** How pivot number i gives, the sticks lying on plates of that material and thickness, m. */
+    JointStiffness stiffness(int i, Links links, Material plate, double thickness) {
+        return PivotStiffness.of(this, i < tightened, links, plate, thickness);
     }
 }

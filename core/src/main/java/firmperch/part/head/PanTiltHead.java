@@ -74,7 +74,7 @@ public record PanTiltHead(double mass, double height, double forward, double tor
         Body tilt = out.body("tilt", base, Placement.at(0, 0, height), motion);
         out.joint("tilt", "tilt", Joint.Side.of(base, new Vec3(0, 0, height)), Joint.Side.of(tilt, Vec3.ZERO), tip,
                 ACROSS,
-                new Hold.Rated(torque), JointStiffness.RIGID);
+                new Hold.Rated(torque), HeadStiffness.of(torque));
         Piece plate = out.add(tilt,
                 Piece.owned("head's plate", Solid.Bought.box(2 * forward, 0.8 * WIDE, PLATE, mass * 0.3)));
         out.nested(plate, yoke);

@@ -4,7 +4,6 @@ import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
-import firmperch.body.JointStiffness;
 import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
@@ -47,7 +46,7 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
                 ? new Motion.Fixed()
                 : new Motion.Turn(tipped.freedom(), plate.at().inward(tipped.axis()).times(-1)));
         out.joint("tilt", "tilt", Joint.Side.of(plate.body(), plate.at().point(down)), Joint.Side.of(tilt, Vec3.ZERO),
-                null, Vec3.Y.negated(), new Hold.Rated(torque), JointStiffness.RIGID);
+                null, Vec3.Y.negated(), new Hold.Rated(torque), HeadStiffness.of(torque));
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
         out.mount(tilt, Vec3.ZERO, head);
         out.fit(plate.body(), plate.at().origin(), 1,

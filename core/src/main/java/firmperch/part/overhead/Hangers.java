@@ -32,14 +32,17 @@ import java.util.List;
  * @param rating what one may carry, kg
  * @param mass of one, kg
  * @param wire breaking load of the wire loop round each rail that catches them, N: 0 for none
+ * @param play how far a wheel can lift in its rail, m
  */
-public record Hangers(double base, double rating, double mass, double wire) implements Described {
+public record Hangers(double base, double rating, double mass, double wire, double play) implements Described {
     public static final Params<Hangers> PARAMS = Params.of(Hangers.class)
             .length("base", "Hanger to hanger along a rail", 0.08, 2)
             .varied(0.05).mass("rating", "Rating of a hanger", 1, 500).varied(5)
             .mass("mass", "Mass of a hanger", 0.02, 3)
             .measure("wire", "Wire loops as a second catch break at", Quantity.FORCE, 0, 50000).varied(1000)
-            .help("A loop of steel wire round each rail; 0 for none.").done();
+            .help("A loop of steel wire round each rail; 0 for none.")
+            .length("play", "Play of a wheel in its rail", 0, 0.005).orElse(0.0005).varied(0.0001)
+            .help("It counts where a hanger is pulled up instead of down: what hangs there tilts by it.").done();
 
     /** Middle of a rail to what hangs on it, beyond the rail's own half, m. */
     static final double DROP = 0.03;
@@ -50,7 +53,7 @@ public record Hangers(double base, double rating, double mass, double wire) impl
     private static final double SLACK = 0.01;
 
     public Hangers {
-        PARAMS.check(base, rating, mass, wire);
+        PARAMS.check(base, rating, mass, wire, play);
     }
 
     @Override
@@ -120,8 +123,13 @@ public record Hangers(double base, double rating, double mass, double wire) impl
             Body own = out.body(name, running, Placement.HERE, new Motion.Fixed());
             out.joint(name, label(i), rail, Joint.Side.of(own, at), run, along, new Hold.Free(), JointStiffness.RIGID);
             // A bar that bends takes each hanger with it; under a plate its wheels pitch in the rail and clamp nothing.
+            // The first stands for all four: their play is counted once.
+            JointStiffness.Slack lifts = i == 0 && play > 0
+                    ? new JointStiffness.Slack.Lift(play, Math.min(base, track.gauge()))
+                    : new JointStiffness.Slack.None();
             out.joint(name + "-bolt", label(i), Joint.Side.of(own, under), new Joint.Side(running, under, bar), null,
-                    Vec3.Y, wheels, bar.isEmpty() ? JointStiffness.PINNED : JointStiffness.RIGID);
+                    Vec3.Y, wheels,
+                    new JointStiffness(bar.isEmpty() ? 0 : Double.POSITIVE_INFINITY, lifts));
             out.nested(List.of(out.add(own, hanger)), track.bars());
         }
     }

@@ -39,8 +39,10 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
      * @param apart what the whole ring may carry pulled apart, kg
      * @param king breaking load of the king bolt that catches what hangs on it, N: 0 for none
      * @param pressed true if what hangs on it presses it together, false if it pulls it apart
+     * @param play how far it can be lifted at its ring, m
      */
-    public record Ring(double diameter, double mass, double rating, double apart, double king, boolean pressed)
+    public record Ring(double diameter, double mass, double rating, double apart, double king, boolean pressed,
+            double play)
             implements
                 Described {
         public static final Params<Ring> PARAMS = Params.of(Ring.class)
@@ -53,10 +55,11 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 .help("A bolt through its middle with a washer above the deck; 0 for none.")
                 .either("pressed", "What hangs on it", "presses it together", "pulls it apart").varied()
                 .help("A ring that lies on top of its deck is pressed together, one screwed under it is pulled apart.")
-                .done();
+                .length("play", "Play of the turntable at its ring", 0, 0.003).orElse(0.0002).varied(0.0001)
+                .help("It counts where what hangs aside lifts a part of the ring: it tilts by it.").done();
 
         public Ring {
-            PARAMS.check(diameter, mass, rating, apart, king, pressed);
+            PARAMS.check(diameter, mass, rating, apart, king, pressed, play);
         }
 
         @Override
@@ -101,7 +104,10 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 Vec3.ZERO, deck.station());
         out.joint("turn", "turntable", Joint.Side.of(deck.body(), deck.at().origin()), Joint.Side.of(body, Vec3.ZERO),
                 turn,
-                deck.at().direction(Vec3.DOWN), new Hold.Bearings(balls(), caught()), JointStiffness.RIGID);
+                deck.at().direction(Vec3.DOWN), new Hold.Bearings(balls(), caught()),
+                new JointStiffness(Double.POSITIVE_INFINITY, ring.play() > 0
+                        ? new JointStiffness.Slack.Lift(ring.play(), ring.diameter())
+                        : new JointStiffness.Slack.None()));
         double outer = ring.diameter() + 0.02;
         Piece bearing = out.add(body, Piece.ready("Turntable", new Solid.Bought(
                 Solid.Round.cylinder(outer, Math.max(0.02, ring.diameter() - 0.04), HEIGHT), ring.mass()),

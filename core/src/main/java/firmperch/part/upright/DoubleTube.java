@@ -11,6 +11,7 @@ import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Solid;
+import firmperch.body.Stiffness;
 import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
@@ -98,7 +99,7 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
         String name = "spacer-" + number;
         Body body = bars.getFirst().body();
         Body spacer = out.body(name, body, line.of(Placement.at(at, 0, 0)), new Motion.Fixed());
-        JointStiffness soft = new JointStiffness(connector, new JointStiffness.Slack.None());
+        JointStiffness soft = JointStiffness.turning(Stiffness.judged(connector, "spacers"));
         for (int side = 0; side < 2; side++) {
             Vec3 there = offset.times(side == 0 ? 1 : -1);
             String ear = name + (side == 0 ? "-first" : "-second");
