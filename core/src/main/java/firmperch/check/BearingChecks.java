@@ -52,12 +52,24 @@ final class BearingChecks {
         List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
         Vec3[] at = new Vec3[rollers.size()];
         Vec3[] normal = new Vec3[rollers.size()];
+        Body on = on(joint);
         for (int i = 0; i < at.length; i++) {
-            Body on = joint.sleeve() ? joint.inner().body() : joint.outer().body();
             at[i] = s.posed().point(on, rollers.get(i).at()).minus(s.posed().at(joint));
             normal[i] = s.posed().place(on).direction(rollers.get(i).normal());
         }
         return share(at, normal);
+    }
+
+    /** The body that a joint's rollers sit on. */
+    private static Body on(Joint joint) {
+        return joint.sleeve() ? joint.inner().body() : joint.outer().body();
+    }
+
+    /** The middle between a joint's rollers. */
+    static Vec3 middle(Joint joint, Situation s) {
+        List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
+        Vec3 sum = rollers.stream().map(r -> s.posed().point(on(joint), r.at())).reduce(Vec3.ZERO, Vec3::plus);
+        return sum.times(1.0 / rollers.size());
     }
 
     /** Force along the travel that rolling friction holds for certain at rest, N. */

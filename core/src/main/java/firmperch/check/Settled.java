@@ -4,6 +4,7 @@ import firmperch.body.Contact;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.body.Stiffness;
+import firmperch.body.Vec3;
 import firmperch.check.Reading.Doubt;
 import firmperch.frame.FrameSolution;
 import firmperch.study.Situation;
@@ -37,12 +38,16 @@ record Settled(Moved bends, Moved presses, Moved plays) {
 
     /** The play of a joint that tilts what hangs on it, wherever it hangs. */
     private static Moved play(Joint joint, Situation s) {
-        double tilt = switch (joint.stiffness().slack()) {
-            case JointStiffness.Slack.Guide guide -> guide.clearance() / guide.length();
-            case JointStiffness.Slack.Lift lift when BearingChecks.tips(joint, s) -> lift.clearance() / lift.base();
-            case JointStiffness.Slack.Lift _,JointStiffness.Slack.None _,JointStiffness.Slack.Hole _ -> 0;
+        return switch (joint.stiffness().slack()) {
+            case JointStiffness.Slack.Guide guide -> tilted(guide.clearance() / guide.length(), s.posed().at(joint), s);
+            case JointStiffness.Slack.Lift lift when BearingChecks.tips(joint, s) ->
+                tilted(lift.clearance() / lift.base(), BearingChecks.middle(joint, s), s);
+            case JointStiffness.Slack.Lift _,JointStiffness.Slack.None _,JointStiffness.Slack.Hole _ -> new Moved(0, 0);
         };
-        return new Moved(tilt * s.posed().mount().minus(s.posed().at(joint)).radius(), tilt);
+    }
+
+    private static Moved tilted(double tilt, Vec3 about, Situation s) {
+        return new Moved(tilt * s.posed().mount().minus(about).radius(), tilt);
     }
 
     double drop() {

@@ -56,7 +56,8 @@ class JointsTest {
     @Test
     void woodUnderTheWasherByHand() {
         double area = Math.PI / 4 * (24 * 24 - 8.4 * 8.4);
-        Reading reading = Assessor.now(Demo.project()).finding("closure").reading();
+        Reading reading = Assessor.now(Demo.with("perch.arm.pivots.bolt", Bolt.ALL.get("m8"))).finding("closure")
+                .reading();
         assertThat(reading.available()).isCloseTo(3 * 5.5 / 1.3 * area, within(1.0));
         assertThat(reading.asked()).as("5 N·m at K 0.15 on M8").isCloseTo(5 / (0.15 * 0.008), within(1e-6));
     }
@@ -132,7 +133,8 @@ class JointsTest {
         double full = PinnedEnd.of(oak, 0.045, 0.020, 0.056, 0.008, 0.0084).bearing();
         assertThat(PinnedEnd.of(oak, 0.045, 0.020, 0.028, 0.008, 0.0084).bearing()).isCloseTo(full / 2, within(1e-9));
         assertThat(PinnedEnd.of(oak, 0.045, 0.020, 0.010, 0.008, 0.0084).bearing()).isCloseTo(full / 2, within(1e-9));
-        Finding ends = Assessor.now(Demo.with("perch.arm.links.end", 0.03)).finding("ends");
+        Finding ends = Assessor
+                .now(Demo.with("perch.arm.links.end", 0.03, "perch.arm.pivots.bolt", Bolt.ALL.get("m8"))).finding("ends");
         assertThat(ends.reading().numbers().get()).containsPattern("3\\.[78] d from the end, full value needs 7 d");
         assertThat(ends.verdict()).as("told, and no failure by itself").isNotEqualTo(Verdict.GIVES);
     }

@@ -275,7 +275,7 @@ class ProjectFileTest {
                 .hasMessageContaining("a day such as");
         assertThatThrownBy(() -> ProjectFile.read(file(text.replaceFirst("\"mass\" : 0.24", "\"mass\" : -1"))))
                 .hasMessageContaining("number 2 (“24 mm lens”)").hasMessageContaining("Mass");
-        assertThatThrownBy(() -> ProjectFile.read(file(text.replace("\"m8\"", "\"m9\""))))
+        assertThatThrownBy(() -> ProjectFile.read(file(text.replace("\"m12\"", "\"m9\""))))
                 .hasMessageContaining("number 4 (“arm”)").hasMessageContaining("“m9” was given")
                 .hasMessageContaining("one of M6, M8, M10, M12");
     }

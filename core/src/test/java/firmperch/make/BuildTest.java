@@ -56,7 +56,7 @@ class BuildTest {
         CutPiece stick = cut(PLAN, "Stick");
         assertThat(stick.count()).isEqualTo(4);
         assertThat(stick.length()).isCloseTo(0.640 + 2 * 0.045, within(1e-12));
-        assertThat(stick.notes(UnitSystem.METRIC)).contains("45 mm and 685 mm from one end").contains("8.4 mm")
+        assertThat(stick.notes(UnitSystem.METRIC)).contains("45 mm and 685 mm from one end").contains("13 mm")
                 .contains("clamped together");
         assertThat(cut(plan(Demo.with("perch.arm.links.count", 1)), "Stick").count()).isEqualTo(2);
     }
@@ -93,13 +93,13 @@ class BuildTest {
     @Test
     void everyJointGetsItsHardware() {
         List<HardwareItem> list = PLAN.hardware();
-        assertThat(count(list, "Bolt M8 × 75 mm")).isEqualTo(4);
-        assertThat(count(list, "knob Ø 60") + count(list, "Lock nut M8")).as("a nut or knob a pivot").isEqualTo(4);
+        assertThat(count(list, "Bolt M12 × 75 mm")).isEqualTo(4);
+        assertThat(count(list, "knob Ø 60") + count(list, "Lock nut M12")).as("a nut or knob a pivot").isEqualTo(4);
         assertThat(count(list, "Caster")).isEqualTo(4);
         assertThat(count(list, "washer and lock nut")).as("four a caster").isEqualTo(16);
         assertThat(count(list, "tether")).isEqualTo(1);
         assertThat(list).allSatisfy(item -> assertThat(item.use()).isNotBlank());
-        assertThat(count(plan(Demo.with("perch.arm.pivots.tightened", 2)).hardware(), "Lock nut M8")).isEqualTo(2);
+        assertThat(count(plan(Demo.with("perch.arm.pivots.tightened", 2)).hardware(), "Lock nut M12")).isEqualTo(2);
     }
 
     private static int count(List<HardwareItem> list, String what) {

@@ -10,6 +10,7 @@ import firmperch.part.Mounted;
 import firmperch.part.Perch;
 import firmperch.part.arm.LevelArm;
 import firmperch.search.Assessor;
+import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.units.InvalidValue;
 import java.util.HashMap;
@@ -80,7 +81,8 @@ class ProjectTest {
      */
     @Test
     void aWrenchIsUsedWithFeeling() {
-        Project wrench = Demo.with("perch.arm.pivots.closure", Closure.ALL.get("wrench"));
+        Project wrench = Demo.with("perch.arm.pivots.bolt", Bolt.ALL.get("m8"), "perch.arm.pivots.closure",
+                Closure.ALL.get("wrench"));
         assertThat(Path.of("perch.arm.pivots.torque").number(wrench)).isEqualTo(6.0);
         assertThat(Assessor.now(wrench).findings()).filteredOn(f -> f.id().startsWith("closure")).isNotEmpty()
                 .allMatch(f -> f.margin() >= 1);

@@ -65,7 +65,7 @@ class BillTest {
         Bill plain = bill("perch.arm.pivots.tightened", 2, "perch.arm.pivots.faces", 2);
         assertThat(four.price() - two.price()).isCloseTo(2 * (4.00 - 0.20) + 4 * 0.50, within(1e-9));
         double plate = (two.mass() - plain.mass()) / 4;
-        assertThat(four.mass() - two.mass()).isCloseTo(2 * (0.075 - HexBolt.ALL.get("m8").nut()) + 4 * plate,
+        assertThat(four.mass() - two.mass()).isCloseTo(2 * (0.075 - HexBolt.ALL.get("m12").nut()) + 4 * plate,
                 within(1e-9));
     }
 
