@@ -73,7 +73,26 @@ public sealed interface Hold {
     record Roller(Vec3 at, Vec3 normal, double presses, double pulls) {}
 
     /** A holding torque, N·m, rated by its maker or measured. */
-    record Rated(double torque) implements Hold {}
+    record Rated(double torque) implements Hold {
+        /** A head's own friction with its lock open, as a share of what it holds: the low end, our own judgement. */
+        private static final double OPEN = 0.05;
+
+        /** What it holds for certain with its lock open, N·m: what is let go stays only if no more is left over. */
+        public double open() {
+            return OPEN * torque;
+        }
+    }
+
+    /** A brake set by hand that keeps what runs or turns freely where it is: what it holds, N or N·m, as measured with a scale. */
+    record Brake(double holds) implements Hold {
+        /** A brake, or none where it holds nothing. */
+        public static Hold of(double holds) {
+            return holds > 0 ? new Brake(holds) : new Free();
+        }
+    }
+
+    /** It turns on what carries it and rubs there, at that distance from its axis, m. */
+    record Rubs(FacePair pair, double radius) implements Hold {}
 
     /**
      * Rubbing faces pressed together by a bolt that a hand tightens.
@@ -132,6 +151,18 @@ public sealed interface Hold {
 
         private static double tightest(Bolt bolt, double force) {
             return Math.floor(NUT_FACTOR_LOW * force * bolt.diameter() * 10) / 10;
+        }
+
+        /**
+         * Moment that it may hold at most, N·m: the friction's high end and threads that run easily. What a hand that moves it works against.
+         */
+        public double tightestMoment() {
+            return faces * pair.high() * clamp(NUT_FACTOR_LOW) * effectiveRadius();
+        }
+
+        /** Moment at which bolt or wood bears no more, N·m, with the usual friction. */
+        public double most() {
+            return faces * pair.friction() * clampLimit() * effectiveRadius();
         }
 
         /**

@@ -7,6 +7,7 @@ import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.pose.Posed;
+import firmperch.study.Loading;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Gravity;
@@ -63,6 +64,12 @@ final class BearingChecks {
     /** The body that a joint's rollers sit on. */
     private static Body on(Joint joint) {
         return joint.sleeve() ? joint.inner().body() : joint.outer().body();
+    }
+
+    /** From a joint's axis to its rollers in the mean, m. */
+    static double radius(Joint joint) {
+        List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
+        return rollers.stream().mapToDouble(r -> r.at().radius()).average().orElse(0);
     }
 
     /** The middle between a joint's rollers. */
@@ -166,26 +173,40 @@ final class BearingChecks {
         return forces.data;
     }
 
-    /**
-     * With the gear as it is, the bar stays where it is let go, or nearly: a hand can hold the rest while the tilt is
-     * open.
-     */
+    /** With the gear as it is and its lock open, it stays where it is let go by the head's own friction. */
     private static FunctionCheck<Joint> poise() {
         return new FunctionCheck<>(
-                new About("poise", Topic.GIVES, "Is it balanced about the %s?", Quantity.TORQUE, Scope.SET_POSE,
-                        false, "it is not balanced about the %s", "|a · Σ r × W| ≤ a third of what it holds",
-                        "rigid statics, the lever rule with everything's own mass; a third: our own judgement"),
+                new About("poise", Topic.GIVES, "Does it balance about the %s?", Quantity.TORQUE, Scope.SET_POSE,
+                        false, "it does not balance about the %s", "|a · Σ r × W| ≤ what its own friction holds",
+                        "rigid statics, the lever rule with everything's own mass; an open head holds a twentieth of what it does "
+                                + "locked: our own judgement"),
                 study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
                         .toList(),
                 (joint, s) -> {
-                    Situation bare = s.study().carrying(0).in(s.posed().pose());
-                    double left = bare.posed().onto(joint).moment().dot(bare.posed().axis(joint));
-                    double third = ((Hold.Rated) joint.hold()).torque() / 3;
-                    return new Reading(Math.abs(left), third, () -> s.show(Quantity.TORQUE, Math.abs(left))
-                            + " left over toward the " + (left < 0 ? "nose" : "tail"))
-                            .saying(() -> "it is " + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the "
+                    double left = leftOver(joint, s, Loading.GEAR);
+                    double open = ((Hold.Rated) joint.hold()).open();
+                    return new Reading(Math.abs(left), open, () -> s.show(Quantity.TORQUE, Math.abs(left))
+                            + " left over toward the " + (left < 0 ? "nose" : "tail") + "; open, its friction holds "
+                            + s.show(Quantity.TORQUE, open))
+                            .saying(() -> "it does not stay when it is let go: it is "
+                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the "
                                     + (left < 0 ? "nose" : "tail"));
                 }, Certainty.PROVEN);
+    }
+
+    /** Moment about a joint's axis of all beyond it, with what hangs at the camera then, N·m. */
+    static double leftOver(Joint joint, Situation s, Loading loading) {
+        return s.onto(joint, loading).moment().dot(s.posed().axis(joint));
+    }
+
+    private static Loading hardest(Joint joint, Situation s) {
+        Loading hardest = Loading.SPARE;
+        for (Loading loading : Loading.values()) {
+            hardest = Math.abs(leftOver(joint, s, loading)) > Math.abs(leftOver(joint, s, hardest)) * (1 + 1e-9)
+                    ? loading
+                    : hardest;
+        }
+        return hardest;
     }
 
     /** A pan about an upright axis has no load to hold. */
@@ -204,14 +225,16 @@ final class BearingChecks {
                         .toList(),
                 (joint, s) -> {
                     double slip = s.policy().loads().slip();
-                    double left = s.posed().onto(joint).moment().dot(s.posed().axis(joint));
-                    double asked = Math.abs(left) * slip;
+                    Loading hardest = hardest(joint, s);
+                    double left = Math.abs(leftOver(joint, s, hardest));
+                    double asked = left * slip;
                     return new Reading(asked, ((Hold.Rated) joint.hold()).torque(),
-                            () -> s.show(Quantity.TORQUE, Math.abs(left)) + " left over, "
-                                    + s.show(Quantity.MASS, s.posed().beyond(joint).mass()) + " hang on it")
+                            () -> s.show(Quantity.TORQUE, left) + " left over" + hardest.words() + ", "
+                                    + s.show(Quantity.MASS, s.posed().beyond(joint).mass()) + " hang on it"
+                                    + Opened.words(s, s.study().assembly().freedoms().indexOf(joint.freedom())))
                             .saying(() -> joint.name().in("the %s [slips|slip]: [it holds|they hold] ")
                                     + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque()) + ", "
-                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " is left to hold and "
+                                    + s.show(Quantity.TORQUE, left) + " is left to hold" + hardest.words() + " and "
                                     + joint.name().with("it", "they") + " must hold " + slip + " times as much")
                             .with(slip);
                 }, Certainty.SAMPLED);

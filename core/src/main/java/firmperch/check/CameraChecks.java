@@ -80,7 +80,7 @@ final class CameraChecks {
                 "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement"),
                 CameraChecks::swaying,
                 (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
-                    double sway = TOUCH * s.unitLoads().sideways();
+                    double sway = TOUCH * s.unitLoads().sideways(s.level(TOUCH));
                     return new Reading(sway, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
                             "%.2f mm for a touch of %.0f N", sway * 1e3, TOUCH))
                             .saying(() -> "a touch moves the camera " + s.length(sway) + " sideways, "

@@ -14,7 +14,6 @@ import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -103,10 +102,7 @@ final class ClearanceChecks {
 
     /** The freedoms of a group in words; those of one name are numbered from the base up. */
     private static String moving(Study study, List<Freedom> freedoms) {
-        return freedoms.stream().map(f -> {
-            List<Freedom> same = study.assembly().freedoms().stream().filter(o -> o.label().equals(f.label())).toList();
-            return f.label().toLowerCase(Locale.ROOT) + (same.size() == 1 ? "" : " " + (same.indexOf(f) + 1));
-        }).collect(Collectors.joining(", "));
+        return freedoms.stream().map(study::named).collect(Collectors.joining(", "));
     }
 
     /** Distance between all pieces that the same freedoms move against each other. */

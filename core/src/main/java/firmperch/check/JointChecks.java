@@ -4,13 +4,12 @@ import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
-import firmperch.body.Noun;
 import firmperch.check.About.Scope;
 import firmperch.pose.Posed;
 import firmperch.stock.Material;
 import firmperch.study.Study;
+import firmperch.study.Tightened;
 import firmperch.units.Quantity;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -22,33 +21,23 @@ final class JointChecks {
     private JointChecks() {
     }
 
-    /** The friction joints that one freedom turns together. */
-    record FrictionSet(int freedom, List<Joint> joints, Noun name) {}
-
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(friction().feeling((set, rig, f) -> rig.feltBy(set.freedom, f)),
-                clamped().feeling((set, rig, f) -> rig.feltBy(set.freedom, f)), closure(), rated(), pin(), rock());
+        return List.of(friction().feeling((set, rig, f) -> rig.feltBy(set.freedom(), f)),
+                clamped().feeling((set, rig, f) -> rig.feltBy(set.freedom(), f)), closure(), moves(), rated(), pin(), rock());
     }
 
-    private static List<Subject<FrictionSet>> frictionSets(Study study) {
-        List<Subject<FrictionSet>> sets = new ArrayList<>();
-        List<Freedom> freedoms = study.assembly().freedoms();
-        for (int f = 0; f < freedoms.size(); f++) {
-            Freedom freedom = freedoms.get(f);
-            List<Joint> joints = study.assembly().joints().stream()
-                    .filter(j -> freedom.equals(j.freedom()) && j.hold() instanceof Hold.Friction).toList();
-            if (!joints.isEmpty()) {
-                Noun name = joints.size() == 1 ? joints.getFirst().name() : Noun.many("pivots");
-                sets.add(new Subject<>(freedom.id(), name, joints.getFirst().station(),
-                        new FrictionSet(f, joints, name)));
-            }
-        }
-        return sets;
+    private static List<Subject<Tightened>> tightened(Study study) {
+        return Tightened.of(study).stream().map(set -> new Subject<>(freedom(study, set).id(), set.name(),
+                set.joints().getFirst().station(), set)).toList();
+    }
+
+    private static Freedom freedom(Study study, Tightened set) {
+        return study.assembly().freedoms().get(set.freedom());
     }
 
     /** Tightened joints hold against gravity (virtual work). */
-    private static FunctionCheck<FrictionSet> friction() {
+    private static FunctionCheck<Tightened> friction() {
         return new FunctionCheck<>(new About("friction", Topic.SLIPS, "[Does|Do] the %s hold?", Quantity.TORQUE,
                 Scope.EVERY_POSE,
                 true,
@@ -57,65 +46,80 @@ final class JointChecks {
                         + "force than bolt and wood bear"),
                 study -> turning(study, true), (set, s) -> {
                     double slip = s.policy().loads().slip();
-                    double asked = s.potentialSlope(set.freedom) * slip;
-                    double sum = 0;
-                    for (Joint joint : set.joints) {
-                        double turn = Math.abs(s.posed().turning(joint, set.freedom));
-                        sum += ((Hold.Friction) joint.hold()).moment() * turn;
-                    }
-                    double holds = sum;
-                    Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
-                    return new Reading(asked, holds, () -> set.joints.size() + " · " + one.faces() + " · "
+                    double asked = s.potentialSlope(set.freedom()) * slip;
+                    double holds = set.held(s, Hold.Friction::moment);
+                    Hold.Friction one = set.hold();
+                    return new Reading(asked, holds, () -> set.joints().size() + " · " + one.faces() + " · "
                             + one.pair().low() + " · "
                             + s.show(Quantity.FORCE,
                                     Math.min(one.clamp(Hold.Friction.NUT_FACTOR_HIGH), one.clampLimit()))
-                            + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds))
-                            .saying(() -> set.name.in("the %s [slips|slip]: [it holds|they hold] ")
-                                    + s.show(Quantity.TORQUE, holds) + ", the load is "
-                                    + s.show(Quantity.TORQUE, asked / slip) + " and " + set.name.with("it", "they")
+                            + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds)
+                            + Opened.words(s, set.freedom()))
+                            .saying(() -> set.name().in("the %s [slips|slip]: [it holds|they hold] ")
+                                    + s.show(Quantity.TORQUE, holds) + ", the load" + s.hardest(set.freedom()).words()
+                                    + " is " + s.show(Quantity.TORQUE, asked / slip) + " and " + set.name().with("it", "they")
                                     + " must hold " + slip + " times as much")
                             .with(slip);
                 }, Check.Certainty.PROVEN);
     }
 
-    private static List<Subject<FrictionSet>> turning(Study study, boolean turns) {
-        return frictionSets(study).stream().filter(
+    /** What is set once and not opened again must give to a hand: by the high end of its friction, and against the weight. */
+    private static FunctionCheck<Tightened> moves() {
+        return new FunctionCheck<>(new About("moves", Topic.HANDLING, "Can one hand move it (%s)?", Quantity.FORCE,
+                Scope.SET_POSE, false, "it is too stiff to be moved by a hand (%s)",
+                "F = (Σ n·μ·F·rₑ·|dφ/dq| + |∂V/∂q|) / |v_camera|",
+                "virtual work; friction's high end, K 0.15 (Shigley); 40 N at the camera: our own judgement"),
+                study -> turning(study, true).stream().filter(set -> !set.thing().hold().closure().byHand()).toList(),
+                (set, s) -> {
+                    double pull = set.pull(s, set.held(s, Hold.Friction::tightestMoment));
+                    double least = set.pull(s, s.potentialSlope(set.freedom()) * s.policy().loads().slip());
+                    return new Reading(pull, s.policy().movement().pull(),
+                            () -> "up to " + s.show(Quantity.FORCE, pull) + " at the camera; to hold as is asked it takes "
+                                    + s.show(Quantity.FORCE, least) + " or more")
+                            .saying(() -> "it takes up to " + s.show(Quantity.FORCE, pull)
+                                    + " at the camera to move it, " + s.show(Quantity.FORCE, s.policy().movement().pull())
+                                    + " are one hand's");
+                }, Check.Certainty.SAMPLED);
+    }
+
+    private static List<Subject<Tightened>> turning(Study study, boolean turns) {
+        return tightened(study).stream().filter(
                 set -> turns == (study.assembly().freedoms().get(set.thing().freedom()).kind() != Freedom.Kind.SLIDE))
                 .toList();
     }
 
     /** A clamp holds what slides against gravity. */
-    private static FunctionCheck<FrictionSet> clamped() {
+    private static FunctionCheck<Tightened> clamped() {
         return new FunctionCheck<>(new About("clamp", Topic.SLIPS, "Does the clamp hold (%s)?", Quantity.FORCE,
                 Scope.EVERY_POSE,
                 true, "the clamp slips (%s)", "Σ n·μ·F ≥ |∂V/∂q| · slip, F = T/(K·d)",
                 "virtual work; bolt torque, Shigley: K 0.25, the low end of friction, no more force than bolt and wood bear"),
                 study -> turning(study, false), (set, s) -> {
                     double slip = s.policy().loads().slip();
-                    double asked = s.potentialSlope(set.freedom) * slip;
-                    double holds = set.joints.stream().map(j -> (Hold.Friction) j.hold())
+                    double asked = s.potentialSlope(set.freedom()) * slip;
+                    double holds = set.joints().stream().map(j -> (Hold.Friction) j.hold())
                             .mapToDouble(h -> h.faces() * h.pair().low()
                                     * Math.min(h.clamp(Hold.Friction.NUT_FACTOR_HIGH), h.clampLimit()))
                             .sum();
                     return new Reading(asked, holds, () -> s.show(Quantity.FORCE, holds) + " against "
-                            + s.show(Quantity.FORCE, asked)).with(slip);
+                            + s.show(Quantity.FORCE, asked) + s.hardest(set.freedom()).words()).with(slip);
                 }, Check.Certainty.PROVEN);
     }
 
     /** One closure may tighten two joints, as with jaws: it is asked once. */
-    private static List<Subject<FrictionSet>> closures(Study study) {
+    private static List<Subject<Tightened>> closures(Study study) {
         Set<Hold> known = Collections.newSetFromMap(new IdentityHashMap<>());
-        return frictionSets(study).stream().filter(set -> known.add(set.thing().joints.getFirst().hold())).toList();
+        return tightened(study).stream().filter(set -> known.add(set.thing().joints().getFirst().hold())).toList();
     }
 
     /** The torque of a hand must not stretch the bolt or crush the wood under its washer. */
-    private static FunctionCheck<FrictionSet> closure() {
+    private static FunctionCheck<Tightened> closure() {
         return new FunctionCheck<>(new About("closure", Topic.BREAKS, "Do bolt and wood bear how it is tightened (%s)?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
                 "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
                 "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory"),
                 JointChecks::closures, (set, s) -> {
-                    Hold.Friction one = (Hold.Friction) set.joints.getFirst().hold();
+                    Hold.Friction one = (Hold.Friction) set.joints().getFirst().hold();
                     double force = one.clamp(Hold.Friction.NUT_FACTOR_LOW);
                     return new Reading(force, one.clampLimit(),
                             () -> s.show(Quantity.TORQUE, one.torque()) + " / (" + Hold.Friction.NUT_FACTOR_LOW + " · "

@@ -13,8 +13,10 @@ import firmperch.project.Bench;
 import firmperch.project.Policy;
 import firmperch.stability.Footing;
 import firmperch.stability.Tipping;
+import firmperch.study.Loading;
 import firmperch.study.Situation;
 import firmperch.study.Study;
+import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
@@ -74,9 +76,21 @@ final class StandingChecks {
     }
 
     private static FunctionCheck<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
-            String formula, String source, Function<Situation, Reading> answer) {
+            String formula, String source, Loaded answer) {
         return standing(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source),
-                Raised.STANDS, answer);
+                Raised.STANDS, s -> worst(s, false, answer));
+    }
+
+    /** An answer for one way in which the camera is loaded, told in words for the end of a clause. */
+    private interface Loaded {
+        Reading at(Situation s, Tipping t, String when);
+    }
+
+    /** With the camera on it and taken off it, whichever is worse: what balances a camera pulls the other way without it. */
+    private static Reading worst(Situation s, boolean rolling, Loaded answer) {
+        Reading full = answer.at(s, s.tipping(rolling, Loading.SPARE), "");
+        Reading bare = answer.at(s, s.tipping(rolling, Loading.BARE), Loading.BARE.words());
+        return bare.used() > full.used() * (1 + 1e-9) ? bare : full;
     }
 
     /** All of them. */
@@ -88,7 +102,7 @@ final class StandingChecks {
     /** In every pose the centre of mass stays inside the support, with this floor's slope. */
     private static FunctionCheck<Void> stands() {
         return check("tip.stands", Topic.FALLS, "Does it stand?", Quantity.LENGTH, "it falls over",
-                "d·cos σ − h·sin σ > 0", STANDS_SOURCE, s -> stands(s, s.tipping(), ""));
+                "d·cos σ − h·sin σ > 0", STANDS_SOURCE, StandingChecks::stands);
     }
 
     private static Reading stands(Situation s, Tipping t, String when) {
@@ -104,31 +118,45 @@ final class StandingChecks {
     private static FunctionCheck<Void> lean() {
         return check("tip.lean", Topic.FIRMNESS, "How far may it lean before it goes?", Quantity.ANGLE,
                 "it leans too little before it goes", "θ = atan(d / h) − slope",
-                "rigid statics; what is asked: " + Policy.SOURCE_LEAN, s -> {
-                    Tipping t = s.tipping();
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN, (s, t, when) -> {
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean,
                             () -> "atan(" + s.length(t.clearance()) + " / "
                                     + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope()) + " = "
-                                    + s.show(Quantity.ANGLE, lean))
-                            .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + ", " + s
+                                    + s.show(Quantity.ANGLE, lean) + when + "; " + leans(s, t))
+                            .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + when + ", " + s
                                     .show(Quantity.ANGLE, s.policy().standing().lean()) + " are asked");
                 });
     }
 
     private static FunctionCheck<Void> push() {
         return check("tip.push", Topic.FIRMNESS, "What push does it take?", Quantity.FORCE, "a push tips it",
-                "F = W · (d·cos σ − h·sin σ) / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH, s -> {
-                    Tipping t = s.tipping();
+                "F = W · (d·cos σ − h·sin σ) / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH, (s, t, when) -> {
                     double height = s.pushHeight();
                     double push = Math.max(0, t.push(height));
-                    return new Reading(s.pushAsked(), push, () -> s.show(Quantity.FORCE, s.weight()) + " · ("
+                    double asked = s.pushAsked(t.mass());
+                    return new Reading(asked, push, () -> s.show(Quantity.FORCE, t.mass() * Gravity.STANDARD) + " · ("
                             + s.length(t.clearance()) + "·cos σ − " + s.length(t.centre().z()) + "·sin σ) / "
-                            + s.length(height) + " = " + s.show(Quantity.FORCE, push) + "; toward the arm "
+                            + s.length(height) + " = " + s.show(Quantity.FORCE, push) + when + "; toward the arm "
                             + directions(s, t, height))
-                            .saying(() -> "a push of " + s.show(Quantity.FORCE, push) + " at " + s.length(height)
-                                    + " tips it, " + s.show(Quantity.FORCE, s.pushAsked()) + " are asked");
+                            .saying(() -> "a shove of " + shove(s, push) + " at " + s.length(height) + " tips it"
+                                    + when + ", " + shove(s, asked) + " are asked");
                 });
+    }
+
+    /** A push as a maker feels it: what it would lift, and in newtons. */
+    private static String shove(Situation s, double push) {
+        return s.show(Quantity.MASS, push / Gravity.STANDARD) + " (" + s.show(Quantity.FORCE, push) + ")";
+    }
+
+    /** The lean direction by direction: toward the arm, to its left and right, back. */
+    private static String leans(Situation s, Tipping t) {
+        Vec3 toward = s.posed().mount();
+        double forward = Math.atan2(toward.y(), toward.x());
+        return "toward the arm " + s.show(Quantity.ANGLE, t.lean(forward)) + ", left "
+                + s.show(Quantity.ANGLE, t.lean(forward + Math.PI / 2)) + ", right "
+                + s.show(Quantity.ANGLE, t.lean(forward - Math.PI / 2)) + ", back "
+                + s.show(Quantity.ANGLE, t.lean(forward + Math.PI));
     }
 
     /** The push direction by direction: toward the arm, sideways, back. */
@@ -144,19 +172,18 @@ final class StandingChecks {
     private static FunctionCheck<Void> slope() {
         return check("tip.slope", Topic.FIRMNESS, "Does it stand on an ordinary floor's slope?", Quantity.ANGLE,
                 "it tips on an ordinary sloping floor", "θ = atan(d / h)",
-                "rigid statics; 5° of an ordinary floor: common practice, no source", s -> {
+                "rigid statics; 5° of an ordinary floor: common practice, no source", (s, t, when) -> {
                     double asked = Math.max(s.policy().standing().slope(), s.project().place().room().slope());
-                    Tipping t = s.tipping();
                     double lean = Math.max(0, t.leastLean() + t.slope());
                     return new Reading(asked, lean, () -> "atan(" + s.length(t.clearance()) + " / "
-                            + s.length(t.centre().z()) + ") = " + s.show(Quantity.ANGLE, lean));
+                            + s.length(t.centre().z()) + ") = " + s.show(Quantity.ANGLE, lean) + when);
                 });
     }
 
     private static FunctionCheck<Void> person() {
         return standing(new About("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?",
                 Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it", PERSON, PERSON_SOURCE),
-                Raised.STEPPED_ON, s -> person(s, s.tipping(), ""));
+                Raised.STEPPED_ON, s -> worst(s, false, StandingChecks::person));
     }
 
     private static FunctionCheck<Void> personRolled() {
@@ -165,7 +192,8 @@ final class StandingChecks {
                 false,
                 "a person on a corner tips it before it is locked", PERSON + ", every swivel at its worst",
                 PERSON_SOURCE),
-                Raised.ROLLED_STEPPED_ON, s -> person(s, s.rolling(), " before it is locked"));
+                Raised.ROLLED_STEPPED_ON,
+                s -> worst(s, true, (there, t, when) -> person(there, t, " before it is locked" + when)));
     }
 
     private static Reading person(Situation s, Tipping t, String when) {
@@ -225,13 +253,12 @@ final class StandingChecks {
         return standing(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
                 "θ = atan(d / h) − slope, every swivel at its worst",
-                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.ROLLED, s -> {
-                    Tipping t = s.rolling();
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.ROLLED, at -> worst(at, true, (s, t, when) -> {
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("
                             + s.length(t.clearance()) + " / " + s.length(t.centre().z()) + ") − "
-                            + s.show(Quantity.ANGLE, t.slope()) + " = " + s.show(Quantity.ANGLE, lean));
-                });
+                            + s.show(Quantity.ANGLE, t.slope()) + " = " + s.show(Quantity.ANGLE, lean) + when);
+                }));
     }
 
     private static FunctionCheck<Void> standsRolled() {
@@ -240,7 +267,7 @@ final class StandingChecks {
                         Scope.EVERY_POSE, false, "it falls over while it is rolled",
                         "d·cos σ − h·sin σ > 0, every swivel at its worst", STANDS_SOURCE),
                 Raised.ROLLED,
-                s -> stands(s, s.rolling(), " while it is rolled"));
+                s -> worst(s, true, (there, t, when) -> stands(there, t, " while it is rolled" + when)));
     }
 
     /**

@@ -61,7 +61,7 @@ final class Starts {
     /** Square box of concrete on casters, post with pin holes, level-keeping arm. */
     static Perch castBoxPost() {
         LevelArm arm = new LevelArm(new Links(0.60, 0.11, Material.ALL.get("beech-d40"), 0.045, 0.020, 2, 0.045),
-                new Pivots(Bolt.ALL.get("m8"), 2, FacePair.ALL.get("wood-wood"), Closure.ALL.get("knob-60"), 5, 4, 0),
+                new Pivots(Bolt.ALL.get("m12"), 2, FacePair.ALL.get("wood-wood"), Closure.ALL.get("knob-60"), 5, 4, 0),
                 new Stops(Math.toRadians(-40), Math.toRadians(50)), new Plates(0.018, 0.07));
         return new Perch(List.of(
                 new Mounted("box", new CastBox(new Shell(0.44, 0.24, 0.018), new Concrete(0.18, 2350), 0.021,
@@ -69,7 +69,7 @@ final class Starts {
                         new Corners(0.30, true, true)), List.of(Perch.FLOOR)),
                 new Mounted("post", new PinnedPost(PostStock.ALL.get("pipe-48.3x3.2"), 1.60,
                         new PinRow(0.75, 0.10, 6, 0.010), 2), List.of("box.hollow")),
-                new Mounted("carriage", new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0008, 0.105),
+                new Mounted("carriage", new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0008, 0.105, 4),
                         List.of("post.round")),
                 new Mounted("arm", arm, List.of("carriage.face")),
                 new Mounted("head", new TiltHead(0.38, 0.12, 10), List.of("arm.end"))));
@@ -109,14 +109,14 @@ final class Starts {
 
     /** Rails both ways under the joists, a turntable, three arms one after another. */
     static Perch ceilingArm() {
-        Hangers hangers = new Hangers(0.30, 60, 0.25, 15000, 0.0005);
+        Hangers hangers = new Hangers(0.30, 60, 0.25, 15000, 0.0005, 20);
         PostStock rail = PostStock.RAILS.get("rail-35x2.5");
         return new Perch(List.of(
                 new Mounted("rails", new CeilingRails(rail, 2.1, 0.70, new JoistScrews(LagScrew.ALL.get("lag-8x80"),
                         Material.ALL.get("spruce-c24"), 0.40, 0.06, 0.0125, 0.005)), List.of("place.ceiling")),
                 new Mounted("bridge", new RailBridge(rail, 1.2, hangers), List.of("rails.rails")),
                 new Mounted("trolley", new TrolleyPlate(Material.ALL.get("birch-plywood"), 0.018,
-                        new Hangers(0.20, 60, 0.25, 12000, 0.0005)), List.of("bridge.rails")),
+                        new Hangers(0.20, 60, 0.25, 12000, 0.0005, 20)), List.of("bridge.rails")),
                 new Mounted("turntable", chainTable(0.30), List.of("trolley.deck")),
                 new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
                 new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
@@ -131,7 +131,7 @@ final class Starts {
                         new BeamRods(Bolt.ALL.get("m10"), Material.ALL.get("spruce-c24"), 0.20, 0.24, 0.40, 0.05)),
                         List.of("place.ceiling")),
                 new Mounted("trolley", new TrolleyPlate(Material.ALL.get("birch-plywood"), 0.018,
-                        new Hangers(0.30, 120, 0.25, 20000, 0.0005)), List.of("rails.rails")),
+                        new Hangers(0.30, 120, 0.25, 20000, 0.0005, 20)), List.of("rails.rails")),
                 new Mounted("turntable", chainTable(0.20), List.of("trolley.deck")),
                 new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
                 new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
@@ -140,7 +140,7 @@ final class Starts {
     }
 
     private static Turntable chainTable(double ring) {
-        return new Turntable(new Turntable.Ring(ring, 1.6, 400, 300, 30000, true, 0.0002), 0.018, 0.14, 0.07,
+        return new Turntable(new Turntable.Ring(ring, 1.6, 400, 300, 30000, true, 0.0002, 8), 0.018, 0.14, 0.07,
                 Bolt.ALL.get("m8"));
     }
 
@@ -159,7 +159,7 @@ final class Starts {
     }
 
     private static Pivots chainPivots(int faces) {
-        return new Pivots(Bolt.ALL.get("m8"), faces, FacePair.ALL.get("wood-cork"), Closure.ALL.get("wrench"), 5.5, 4, 0);
+        return new Pivots(Bolt.ALL.get("m10"), 2 * faces, FacePair.ALL.get("wood-cork"), Closure.ALL.get("lever-65"), 5.5, 4, 0);
     }
 
     /** A mast of two tubes on a board, a beam that goes up and down and in and out, a weight on a rope. */
@@ -168,7 +168,7 @@ final class Starts {
         DoubleTube mast = new DoubleTube(PostStock.SQUARES.get("square-40x2-alu"), 0.004, 6, 4000);
         DoubleTube beam = new DoubleTube(PostStock.SQUARES.get("square-30x2-alu"), 0.004, 6, 4000);
         return new Perch(List.of(
-                new Mounted("board", new WheelBoard(0.92, 0.84, 0.018, 0.08, 22, caster, true, true),
+                new Mounted("board", new WheelBoard(0.92, 0.84, 0.018, 0.08, 20, caster, true, true),
                         List.of(Perch.FLOOR)),
                 new Mounted("mast", new DoubleMast(mast, 1.85, 0.35, PostStock.SQUARES.get("square-25x2-alu"), 0.03),
                         List.of("board.deck")),

@@ -6,6 +6,7 @@ import firmperch.check.Finding;
 import firmperch.search.Assessment;
 import firmperch.stability.Tipping;
 import firmperch.study.Situation;
+import firmperch.study.Tightened;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -60,7 +61,9 @@ public final class OrderOfWork {
             add(steps, "Look at every fixing once more: nothing has moved, no nut has turned.", last + 1, "",
                     "Take the bag off first; nobody under it.");
         }
-        add(steps, "Hang the camera, tether first; note the sag under Prove.", last + 2, "", "");
+        add(steps, "Hang the camera, tether first; note the sag under Prove." + Handling.lockFirst(s), last + 2, "", Handling.falls(s));
+        Tightened.of(s.study()).forEach(set -> Handling.tighten(set, assessment)
+                .ifPresent(step -> add(steps, step, steps.size(), "", "")));
     }
 
     private static String push(Situation s, Tipping tipping) {

@@ -65,7 +65,7 @@ final class FrameInPose {
                 new RigidMass(skeleton.rig().assembly().bodies().get(spare.body()), spare.properties(), camera, true),
                 gear));
         return new Framed(frame.build(skeleton.patterns()), pieces, ends, camera,
-                posed.mount().minus(frame.at(camera)), gear, bearing, held);
+                posed.mount().minus(frame.at(camera)), gear, bearing, held, skeleton.nodesOfBodies());
     }
 
     private void add(RigidMass mass, List<LumpedMass> gear) {

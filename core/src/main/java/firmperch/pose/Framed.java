@@ -1,5 +1,6 @@
 package firmperch.pose;
 
+import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Fastening;
 import firmperch.body.Joint;
@@ -19,9 +20,10 @@ import java.util.List;
  * @param feet the contact that each support is of, in the supports' order; those that a joint has lifted are not
  * among them
  * @param held where fastenings hold members
+ * @param stiff for each body the node that its stiff part hangs on; −1 where it has none of its own
  */
 public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int camera, Vec3 cameraOffset,
-        List<FrameModel.LumpedMass> gear, List<Contact> feet, List<Held> held) {
+        List<FrameModel.LumpedMass> gear, List<Contact> feet, List<Held> held, List<Integer> stiff) {
     /**
      * An end of a member that a fastening holds.
      *
@@ -45,6 +47,15 @@ public record Framed(FrameModel model, List<Piece> bars, List<End> ends, int cam
         gear = List.copyOf(gear);
         feet = List.copyOf(feet);
         held = List.copyOf(held);
+    }
+
+    /** The node that a body's stiff part goes with: its own, or that of what carries it; −1 where it is the place itself. */
+    public int node(Body body) {
+        Body at = body;
+        while (at != null && stiff.get(at.index()) < 0) {
+            at = at.parent();
+        }
+        return at == null ? -1 : stiff.get(at.index());
     }
 
     /** The same frame with the gear taken off. */

@@ -339,6 +339,19 @@ public final class Posed {
         return slope;
     }
 
+    /** Σ m·v² of all masses for each unit of a freedom, kg·m² or kg: twice the energy of moving at 1; each taken as a point. */
+    public double inertia(int freedom) {
+        double sum = 0;
+        for (Rig.StationMass part : rig.masses()) {
+            Body body = rig.assembly().bodies().get(part.body());
+            if (rig.moves(freedom, body)) {
+                double speed = velocity(body, places[part.body()].point(part.centre()), freedom).length();
+                sum += part.mass() * speed * speed;
+            }
+        }
+        return sum;
+    }
+
     /** Velocity of the whole centre of mass for each unit of a freedom, m. */
     public Vec3 centreVelocity(int freedom) {
         Vec3 sum = Vec3.ZERO;

@@ -47,7 +47,7 @@ public final class Rig {
     private final List<StationMass> own;
     private final List<StationMass> all;
     private final boolean[][] carries;
-    private final boolean[] held;
+    private final double[] slips;
     private final int[] parents;
     private final int[] freedoms;
     private final boolean[][] felt;
@@ -77,11 +77,11 @@ public final class Rig {
                 felt[i][freedoms[i]] = true;
             }
         }
-        held = new boolean[assembly.freedoms().size()];
-        for (int f = 0; f < held.length; f++) {
+        slips = new double[assembly.freedoms().size()];
+        for (int f = 0; f < slips.length; f++) {
             Freedom freedom = assembly.freedoms().get(f);
-            held[f] = assembly.joints().stream().filter(j -> freedom.equals(j.freedom())).map(Joint::hold)
-                    .anyMatch(h -> !(h instanceof Hold.Free || h instanceof Hold.Bearings));
+            slips[f] = assembly.joints().stream().filter(j -> freedom.equals(j.freedom())).map(Joint::hold)
+                    .mapToDouble(Rig::slips).sum();
         }
         int stations = assembly.stations().size();
         carries = new boolean[stations][stations];
@@ -105,7 +105,7 @@ public final class Rig {
         freedoms = same.freedoms;
         felt = same.felt;
         carries = same.carries;
-        held = same.held;
+        slips = same.slips;
         pieces = same.pieces;
         facets = same.facets;
         own = same.own;
@@ -229,9 +229,21 @@ public final class Rig {
         return felt[body.index()][freedom];
     }
 
-    /** True if something keeps that freedom where it is set: friction, a head's own torque, a pin. */
-    public boolean held(int freedom) {
-        return held[freedom];
+    /**
+     * What a hand works against before a brake or a head of that freedom slips, N or N·m: 0 where nothing holds it, infinite where tightened
+     * faces or a pin do.
+     */
+    public double slips(int freedom) {
+        return slips[freedom];
+    }
+
+    private static double slips(Hold hold) {
+        return switch (hold) {
+            case Hold.Free _,Hold.Bearings _,Hold.Rubs _ -> 0;
+            case Hold.Brake brake -> brake.holds();
+            case Hold.Rated rated -> rated.torque();
+            case Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,Hold.Threaded _,Hold.Friction _ -> Double.POSITIVE_INFINITY;
+        };
     }
 
     /** How fast its freedoms move its bodies at most. */

@@ -75,6 +75,7 @@ final class Skeleton {
     private final List<Integer> merged = new ArrayList<>();
     private final Map<Integer, Integer> nodeOf = new HashMap<>();
     private final EnvelopePattern.Cache patterns = new EnvelopePattern.Cache();
+    private List<Integer> nodesOfBodies;
     private int camera;
 
     private Skeleton(Rig rig, Stiffness.End end) {
@@ -88,6 +89,8 @@ final class Skeleton {
         skeleton.merge();
         skeleton.hold();
         skeleton.weigh();
+        skeleton.nodesOfBodies = rig.assembly().bodies().stream()
+                .map(b -> skeleton.nodeOf.getOrDefault(skeleton.group(b), -1)).toList();
         return skeleton;
     }
 
@@ -296,6 +299,11 @@ final class Skeleton {
 
     List<RigidMass> masses() {
         return masses;
+    }
+
+    /** For each body the node that its stiff part hangs on; −1 where it has none of its own. */
+    List<Integer> nodesOfBodies() {
+        return nodesOfBodies;
     }
 
     /** The node that carries the camera. */

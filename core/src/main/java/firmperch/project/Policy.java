@@ -57,17 +57,19 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
      * @param handling how many times the gear's weight its members must bear, for being moved about
      * @param hand that takes hold of the camera, N
      * @param lift one person lifts, kg
+     * @param cable pull of a cable at the camera, N
      */
-    public record Loads(double proof, double slip, double handling, double hand, double lift) implements Described {
+    public record Loads(double proof, double slip, double handling, double hand, double lift, double cable)
+            implements Described {
         static final Params<Loads> PARAMS = Params.of(Loads.class)
                 .measure("proof", "Times the gear hung on", NUMBER, 1, 20)
                 .measure("slip", "Times the load before slip", NUMBER, 1, 10)
                 .measure("handling", "Times the gear when handled", NUMBER, 1, 5)
                 .measure("hand", "A hand at the camera", FORCE, 0, 500).mass("lift", "Lift of one person", 1, 100)
-                .done();
+                .measure("cable", "A cable at the camera", FORCE, 0, 50).orElse(1.0).done();
 
         public Loads {
-            PARAMS.check(proof, slip, handling, hand, lift);
+            PARAMS.check(proof, slip, handling, hand, lift, cable);
         }
 
         @Override
@@ -83,14 +85,16 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
      * @param tilt of the camera under load, rad
      * @param rock of a joint in its clearance, rad
      * @param fold kept between an arm's stops and the angle at which its links break out, rad
+     * @param pull at the camera that moves a joint which is not opened for it, at most, N
      */
-    public record Movement(double sag, double tilt, double rock, double fold) implements Described {
+    public record Movement(double sag, double tilt, double rock, double fold, double pull) implements Described {
         static final Params<Movement> PARAMS = Params.of(Movement.class).length("sag", "Sag allowed", 1e-4, 0.2)
                 .angle("tilt", "Tilt allowed", 0.05, 20).angle("rock", "Rock allowed", 0.05, 20)
-                .angle("fold", "Kept from folding", 0, 60).done();
+                .angle("fold", "Kept from folding", 0, 60)
+                .measure("pull", "Pull that moves a joint, at most", FORCE, 1, 500).orElse(40.0).done();
 
         public Movement {
-            PARAMS.check(sag, tilt, rock, fold);
+            PARAMS.check(sag, tilt, rock, fold, pull);
         }
 
         @Override
@@ -129,8 +133,8 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
 
     /** What is asked where the user has not changed it. */
     public static final Policy STANDARD = new Policy(
-            new Standing(Math.toRadians(10), 0.20, 250, 1.5, Math.toRadians(5), 100), new Loads(4, 1.5, 1.5, 60, 23),
-            new Movement(0.003, Math.toRadians(1), Math.toRadians(0.5), Math.toRadians(15)),
+            new Standing(Math.toRadians(10), 0.20, 250, 1.5, Math.toRadians(5), 100), new Loads(4, 1.5, 1.5, 60, 23, 1),
+            new Movement(0.003, Math.toRadians(1), Math.toRadians(0.5), Math.toRadians(15), 40),
             new Distances(2000, 0.02, 0.05), 1.25);
 
     public Policy {

@@ -7,10 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * In which directions a push at the camera is resisted. Along a freedom that nothing holds it moves the rig instead; at a stop of that
- * freedom it is resisted, both ways (against the stop it bears; away from it, it is taken to as well, which is on the safe side).
+ * In which directions a push at the camera is resisted. Along a freedom that nothing holds, or whose brake or head slips sooner, it moves
+ * the rig instead; at a stop of that freedom it is resisted, both ways (against the stop it bears; away from it, it is taken to as well,
+ * which is on the safe side).
  *
- * <p>Left out: the friction of such a freedom, a few newtons of a hand's sixty.
+ * <p>Left out: the friction of a freedom without a brake, a few newtons of a hand's sixty, and that tightened pivots slip too, which
+ * would only take less.
  */
 final class Resisted {
     /**
@@ -27,43 +29,65 @@ final class Resisted {
     private Resisted() {
     }
 
-    /** Directions at right angles of which every resisted direction among those that these span is made; none where all move. */
-    static List<Vec3> among(List<Vec3> directions, Posed posed) {
-        List<Vec3> moving = moving(directions, posed);
+    /** A brake may hold so many times what it is said to: our own judgement. */
+    private static final double AT_MOST = 1.5;
+
+    /**
+     * Directions at right angles of which every direction in which that push, N, is resisted among those that these span is made; none where
+     * it moves the rig in all of them.
+     */
+    static List<Vec3> among(List<Vec3> directions, Posed posed, double push) {
+        List<Moving> moving = moving(directions, posed, push, 1);
         return moving.isEmpty() ? directions : beside(moving, directions);
     }
 
-    /** How much of a push along each of three directions at right angles bends and shears the rig: all where it is resisted. */
-    static List<Vec3> hand(Posed posed) {
+    /**
+     * How much of a push of that many newtons along each of three directions at right angles bends and shears the rig: all of it, a length
+     * of 1, where it is resisted.
+     */
+    static List<Vec3> hand(Posed posed, double push) {
         List<Vec3> axes = List.of(Vec3.X, Vec3.Y, Vec3.UP);
-        List<Vec3> moving = moving(axes, posed);
+        List<Moving> moving = moving(axes, posed, push, AT_MOST);
         if (moving.isEmpty()) {
             return axes;
         }
         List<Vec3> hand = new ArrayList<>(beside(moving, axes));
-        moving.forEach(direction -> hand.add(direction.times(SWUNG)));
+        moving.forEach(m -> hand.add(m.direction.times(Math.max(SWUNG, Math.min(1, m.slips / push)))));
         return hand;
     }
 
-    /** Directions at right angles, among those that others span, in which the camera moves freely. */
-    private static List<Vec3> moving(List<Vec3> directions, Posed posed) {
-        List<Vec3> moving = new ArrayList<>();
+    /** A direction in which the camera moves when it is pushed with so many newtons. */
+    private record Moving(Vec3 direction, double slips) {}
+
+    /** Directions at right angles, among those that others span, in which a push moves the camera. */
+    private static List<Moving> moving(List<Vec3> directions, Posed posed, double push, double atMost) {
+        List<Moving> moving = new ArrayList<>();
+        List<Vec3> known = new ArrayList<>();
         List<Freedom> freedoms = posed.rig().assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {
-            if (!posed.rig().held(f) && !atStop(freedoms.get(f), posed.get(freedoms.get(f)))) {
-                Vec3 moves = posed.velocity(posed.rig().assembly().mount().body(), posed.mount(), f);
-                Vec3 within = Vec3.ZERO;
-                for (Vec3 direction : directions) {
-                    within = within.plus(direction.times(direction.dot(moves)));
+            double holds = posed.rig().slips(f) * atMost;
+            if (Double.isInfinite(holds) || atStop(freedoms.get(f), posed.get(freedoms.get(f)))) {
+                continue;
+            }
+            Vec3 moves = posed.velocity(posed.rig().assembly().mount().body(), posed.mount(), f);
+            Vec3 within = Vec3.ZERO;
+            for (Vec3 direction : directions) {
+                within = within.plus(direction.times(direction.dot(moves)));
+            }
+            double slips = within.length() < 1e-9 ? Double.POSITIVE_INFINITY : holds / within.length();
+            if (slips < push) {
+                add(known, within);
+                if (known.size() > moving.size()) {
+                    moving.add(new Moving(known.getLast(), slips));
                 }
-                add(moving, within);
             }
         }
         return moving;
     }
 
-    private static List<Vec3> beside(List<Vec3> moving, List<Vec3> directions) {
-        List<Vec3> all = new ArrayList<>(moving);
+    private static List<Vec3> beside(List<Moving> moving, List<Vec3> directions) {
+        List<Vec3> all = new ArrayList<>();
+        moving.forEach(m -> all.add(m.direction));
         directions.forEach(direction -> add(all, direction));
         return all.subList(moving.size(), all.size());
     }

@@ -2,6 +2,7 @@ package firmperch.study;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
+import firmperch.body.Joint;
 import firmperch.body.Mount;
 import firmperch.body.Placement;
 import firmperch.body.Station;
@@ -46,7 +47,7 @@ public final class Situation {
     private UnitLoads unitLoads;
     private Clearance clearance;
     private double ground = Double.NaN;
-    private final Tipping[] tipping = new Tipping[2];
+    private final Tipping[] tipping = new Tipping[2 * Loading.values().length];
 
     Situation(Study study, Pose pose) {
         this(study, Posed.of(study.rig(), pose), null, Stiffness.End.LOW);
@@ -133,12 +134,17 @@ public final class Situation {
         return unitLoads;
     }
 
+    /** Level directions at right angles in which a push of that many newtons at the camera is resisted. */
+    public List<Vec3> level(double push) {
+        return Resisted.among(List.of(Vec3.X, Vec3.Y), posed, push);
+    }
+
     /**
      * A hand's push of 1 along three directions at right angles, each as long as the share of it that bends and shears the rig: 1 where it
      * is resisted, less where it moves the rig instead.
      */
     public List<Vec3> hand() {
-        return Resisted.hand(posed);
+        return Resisted.hand(posed, policy().loads().hand());
     }
 
     // Standing.
@@ -229,40 +235,51 @@ public final class Situation {
         return support(false);
     }
 
-    /** What it takes to tip it on this floor. */
+    /** What it takes to tip it on this floor, with all that can hang at the camera. */
     public Tipping tipping() {
-        return tipping(false);
+        return tipping(false, Loading.SPARE);
     }
 
     /** The same with its brakes off. */
     public Tipping rolling() {
-        return tipping(true);
+        return tipping(true, Loading.SPARE);
     }
 
-    private synchronized Tipping tipping(boolean rolling) {
-        int known = rolling ? 1 : 0;
+    /**
+     * What it takes to tip it on this floor.
+     *
+     * @param rolling true with its brakes off
+     */
+    public synchronized Tipping tipping(boolean rolling, Loading loading) {
+        int known = (rolling ? Loading.values().length : 0) + loading.ordinal();
         if (tipping[known] == null) {
-            tipping[known] = tipping(support(rolling));
+            tipping[known] = tipping(support(rolling), off(loading));
         }
         return tipping[known];
     }
 
-    private Tipping tipping(SupportPolygon support) {
+    private Tipping tipping(SupportPolygon support, double off) {
         boolean onFloor = study.assembly().contacts().stream().anyMatch(c -> c.surface() == Surface.FLOOR);
         double slope = onFloor ? project().place().room().slope() : 0;
-        Vec3 centre = aboveGround(posed.centre());
+        double mass = posed.mass() - off;
+        Vec3 centre = aboveGround(off > 0
+                ? posed.centre().times(posed.mass()).minus(hangs().times(off)).times(1 / mass)
+                : posed.centre());
         if (cell == null) {
-            return new Tipping(posed.mass(), centre, support, slope);
+            return new Tipping(mass, centre, support, slope);
         }
-        Vec3 high = centre.plus(new Vec3(0, 0, cell.centreAlong(Vec3.UP)));
+        // What is taken off may move as far as its body does.
+        double all = posed.mass() / mass;
+        double less = off > 0 ? off / mass * cell.of(payload().body()) : 0;
+        Vec3 high = centre.plus(new Vec3(0, 0, all * cell.centreAlong(Vec3.UP) + less));
         double feet = feetMove();
         if (feet == 0) {
-            return new Tipping(posed.mass(), high, support, slope,
-                    edge -> cell.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)));
+            return new Tipping(mass, high, support, slope,
+                    edge -> all * cell.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)) + less);
         }
         // Feet that move turn the edges too: the centre then may come nearer in whichever direction.
-        double nearer = feet + Math.hypot(cell.centreAlong(Vec3.X), cell.centreAlong(Vec3.Y));
-        return new Tipping(posed.mass(), high, support, slope, edge -> nearer);
+        double nearer = feet + all * Math.hypot(cell.centreAlong(Vec3.X), cell.centreAlong(Vec3.Y)) + less;
+        return new Tipping(mass, high, support, slope, edge -> nearer);
     }
 
     /** How far a joint can move any foot in a cell of poses, m; 0 in one pose. */
@@ -304,7 +321,12 @@ public final class Situation {
 
     /** Push at that height that the policy asks for, N. */
     public double pushAsked() {
-        return Math.min(policy().standing().pushShare() * weight(), policy().standing().pushMost());
+        return pushAsked(posed.mass());
+    }
+
+    /** The same of a rig of that mass, kg. */
+    public double pushAsked(double mass) {
+        return Math.min(policy().standing().pushShare() * mass * Gravity.STANDARD, policy().standing().pushMost());
     }
 
     /** Push at that height that starts it tipping in the weakest direction, N. */
@@ -312,9 +334,51 @@ public final class Situation {
         return tipping().push(pushHeight());
     }
 
-    /** |∂V/∂q| of a freedom: what holds it must hold, N·m or N. */
+    /** Which loading makes what holds a freedom hold most. */
+    public Loading hardest(int freedom) {
+        Loading hardest = Loading.SPARE;
+        for (Loading loading : Loading.values()) {
+            if (Math.abs(slope(freedom, loading)) > Math.abs(slope(freedom, hardest)) * (1 + 1e-9)) {
+                hardest = loading;
+            }
+        }
+        return hardest;
+    }
+
+    /** |∂V/∂q| of a freedom with whichever loading is hardest: what holds it must hold, N·m or N. */
     public double potentialSlope(int freedom) {
-        return Math.abs(posed.potentialSlope(freedom)) + (cell == null ? 0 : cell.slope(freedom));
+        return Math.abs(slope(freedom, hardest(freedom))) + (cell == null ? 0 : cell.slope(freedom));
+    }
+
+    /** ∂V/∂q of a freedom in this pose, N·m or N: positive where gravity and springs drive it back. */
+    public double slope(int freedom, Loading loading) {
+        double off = off(loading);
+        return posed.potentialSlope(freedom)
+                - (off > 0 ? off * Gravity.STANDARD * posed.velocity(payload().body(), hangs(), freedom).z() : 0);
+    }
+
+    /** Force and moment, about a joint, from everything beyond it, with what hangs at the camera then. */
+    public Posed.Wrench onto(Joint joint, Loading loading) {
+        Vec3 less = new Vec3(0, 0, off(loading) * Gravity.STANDARD);
+        return posed.onto(joint).plus(new Posed.Wrench(less, hangs().minus(posed.at(joint)).cross(less)));
+    }
+
+    private Station payload() {
+        return study.assembly().payload();
+    }
+
+    /** Where the weight of all that hangs at the camera acts. */
+    private Vec3 hangs() {
+        return posed.centreFrom(payload());
+    }
+
+    /** What is not there of all that can hang at the camera, kg. */
+    private double off(Loading loading) {
+        return switch (loading) {
+            case BARE -> posed.massFrom(payload());
+            case GEAR -> study.rig().spare();
+            case SPARE -> 0;
+        };
     }
 
     /** Gravity's moment at the seat of a station of everything that rests on it, N·m. */

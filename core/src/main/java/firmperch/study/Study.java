@@ -2,6 +2,7 @@ package firmperch.study;
 
 import firmperch.body.Assembly;
 import firmperch.body.Body;
+import firmperch.body.Freedom;
 import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.clearance.BoundingBox;
@@ -14,6 +15,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -174,6 +176,12 @@ public final class Study {
     /** A box around each piece, in their order. */
     List<BoundingBox> boxes() {
         return boxes.get();
+    }
+
+    /** A freedom in words, "arm angle"; those of one name are numbered from the base up. */
+    public String named(Freedom freedom) {
+        List<Freedom> same = assembly().freedoms().stream().filter(o -> o.label().equals(freedom.label())).toList();
+        return freedom.label().toLowerCase(Locale.ROOT) + (same.size() == 1 ? "" : " " + (same.indexOf(freedom) + 1));
     }
 
     /** Pieces that may run into each other. */

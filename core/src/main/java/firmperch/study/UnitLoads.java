@@ -32,7 +32,6 @@ public final class UnitLoads {
     /** A newton at the camera along x, y and z, of which one in any direction is made. */
     private final FrameSolution[] newton = new FrameSolution[3];
     private final List<Vec3> hand;
-    private final List<Vec3> level;
     private final double force;
     private final Ends[] ends;
     private final Stiffness.End stiff;
@@ -57,7 +56,6 @@ public final class UnitLoads {
             newton[i] = rest.under(List.of(new PointForce(framed.camera(), framed.cameraOffset(), axes[i])));
         }
         hand = s.hand();
-        level = Resisted.among(List.of(Vec3.X, Vec3.Y), s.posed());
     }
 
     /** A moment of 1 N·m at the camera, as two forces a metre apart. */
@@ -209,10 +207,10 @@ public final class UnitLoads {
     }
 
     /**
-     * How far a newton in the worst level direction moves the camera, m, where it is resisted: the greater root of the flexibility's two by
-     * two; 0 where it only moves along freely.
+     * How far a newton in the worst of some level directions at right angles moves the camera, m: the greater root of the flexibility's two by
+     * two; 0 where there are none.
      */
-    public double sideways() {
+    public double sideways(List<Vec3> level) {
         Vec3[] gives = level.stream().map(this::moved).toArray(Vec3[]::new);
         return switch (level.size()) {
             case 0 -> 0;

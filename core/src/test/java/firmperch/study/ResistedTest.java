@@ -29,7 +29,7 @@ class ResistedTest {
         Situation s = glazing(Map.of("bridge.run", 0.1, "trolley.run", -0.1, "turntable.turn", 0.3, "arm-1.lift", -0.4));
         assertThat(inFull(s)).singleElement().satisfies(v -> assertThat(Math.abs(v.z())).isCloseTo(1, within(1e-9)));
         assertThat(s.hand()).hasSize(3);
-        assertThat(s.unitLoads().sideways()).isZero();
+        assertThat(s.unitLoads().sideways(s.level(5))).isZero();
     }
 
     /** At a stop of the bridge it pushes along the rails; still not across, where trolley and turntable give way. */
@@ -38,7 +38,7 @@ class ResistedTest {
         Situation s = glazing(
                 Map.of("bridge.run", 0.82, "trolley.run", -0.1, "turntable.turn", 0.0, "arm-1.lift", -0.4));
         assertThat(inFull(s)).hasSize(2).anySatisfy(v -> assertThat(Math.abs(v.x())).isCloseTo(1, within(1e-9)));
-        assertThat(s.unitLoads().sideways()).isPositive();
+        assertThat(s.unitLoads().sideways(s.level(5))).isPositive();
     }
 
     /** An arm held by friction pushes back in all directions but along the swing of its block. */

@@ -33,8 +33,10 @@ import java.util.List;
  * @param mass of one, kg
  * @param wire breaking load of the wire loop round each rail that catches them, N: 0 for none
  * @param play how far a wheel can lift in its rail, m
+ * @param brake what its brake holds along the rails, N; 0 for none
  */
-public record Hangers(double base, double rating, double mass, double wire, double play) implements Described {
+public record Hangers(double base, double rating, double mass, double wire, double play, double brake)
+        implements Described {
     public static final Params<Hangers> PARAMS = Params.of(Hangers.class)
             .length("base", "Hanger to hanger along a rail", 0.08, 2)
             .varied(0.05).mass("rating", "Rating of a hanger", 1, 500).varied(5)
@@ -42,7 +44,9 @@ public record Hangers(double base, double rating, double mass, double wire, doub
             .measure("wire", "Wire loops as a second catch break at", Quantity.FORCE, 0, 50000).varied(1000)
             .help("A loop of steel wire round each rail; 0 for none.")
             .length("play", "Play of a wheel in its rail", 0, 0.005).orElse(0.0005).varied(0.0001)
-            .help("It counts where a hanger is pulled up instead of down: what hangs there tilts by it.").done();
+            .help("It counts where a hanger is pulled up instead of down: what hangs there tilts by it.")
+            .measure("brake", "Brake along the rails holds", Quantity.FORCE, 0, 500).orElse(0.0).varied(5)
+            .help("A knob that presses a pad on a rail; 0 for none: then it rolls where slope and cable take it.").done();
 
     /** Middle of a rail to what hangs on it, beyond the rail's own half, m. */
     static final double DROP = 0.03;
@@ -53,7 +57,7 @@ public record Hangers(double base, double rating, double mass, double wire, doub
     private static final double SLACK = 0.01;
 
     public Hangers {
-        PARAMS.check(base, rating, mass, wire, play);
+        PARAMS.check(base, rating, mass, wire, play, brake);
     }
 
     @Override
@@ -121,7 +125,8 @@ public record Hangers(double base, double rating, double mass, double wire, doub
                             "in the rails"))
                     .at(Placement.at(at.plus(new Vec3(0, 0, length / 2))));
             Body own = out.body(name, running, Placement.HERE, new Motion.Fixed());
-            out.joint(name, label(i), rail, Joint.Side.of(own, at), run, along, new Hold.Free(), JointStiffness.RIGID);
+            out.joint(name, label(i), rail, Joint.Side.of(own, at), run, along,
+                    i == 0 ? Hold.Brake.of(brake) : new Hold.Free(), JointStiffness.RIGID);
             // A bar that bends takes each hanger with it; under a plate its wheels pitch in the rail and clamp nothing.
             // The first stands for all four: their play is counted once.
             JointStiffness.Slack lifts = i == 0 && play > 0
@@ -131,6 +136,16 @@ public record Hangers(double base, double rating, double mass, double wire, doub
                     Vec3.Y, wheels,
                     new JointStiffness(bar.isEmpty() ? 0 : Double.POSITIVE_INFINITY, lifts));
             out.nested(List.of(out.add(own, hanger)), track.bars());
+            if (i == 0) {
+                brake(out, own, at);
+            }
+        }
+    }
+
+    /** A knob with its pad on one of them. */
+    private void brake(Builder out, Body body, Vec3 at) {
+        if (brake > 0) {
+            out.fit(body, at, 1, new Fitting("Knob M6 × 40 mm with pad", 0.05, 3), "brake on the rail");
         }
     }
 

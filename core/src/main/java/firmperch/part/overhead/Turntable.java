@@ -40,9 +40,10 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
      * @param king breaking load of the king bolt that catches what hangs on it, N: 0 for none
      * @param pressed true if what hangs on it presses it together, false if it pulls it apart
      * @param play how far it can be lifted at its ring, m
+     * @param brake what its brake holds, N·m; 0 for none
      */
     public record Ring(double diameter, double mass, double rating, double apart, double king, boolean pressed,
-            double play)
+            double play, double brake)
             implements
                 Described {
         public static final Params<Ring> PARAMS = Params.of(Ring.class)
@@ -56,10 +57,13 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 .either("pressed", "What hangs on it", "presses it together", "pulls it apart").varied()
                 .help("A ring that lies on top of its deck is pressed together, one screwed under it is pulled apart.")
                 .length("play", "Play of the turntable at its ring", 0, 0.003).orElse(0.0002).varied(0.0001)
-                .help("It counts where what hangs aside lifts a part of the ring: it tilts by it.").done();
+                .help("It counts where what hangs aside lifts a part of the ring: it tilts by it.")
+                .measure("brake", "Brake of the turntable holds", Quantity.TORQUE, 0, 200).orElse(0.0).varied(1)
+                .help("A knob that presses a pad on the board; 0 for none: then it turns where lean and cable take it.")
+                .done();
 
         public Ring {
-            PARAMS.check(diameter, mass, rating, apart, king, pressed, play);
+            PARAMS.check(diameter, mass, rating, apart, king, pressed, play, brake);
         }
 
         @Override
@@ -108,6 +112,13 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 new JointStiffness(Double.POSITIVE_INFINITY, ring.play() > 0
                         ? new JointStiffness.Slack.Lift(ring.play(), ring.diameter())
                         : new JointStiffness.Slack.None()));
+        if (ring.brake() > 0) {
+            out.joint("brake", "brake of the turntable", Joint.Side.of(deck.body(), deck.at().origin()),
+                    Joint.Side.of(body, Vec3.ZERO), turn, deck.at().direction(Vec3.DOWN),
+                    new Hold.Brake(ring.brake()), JointStiffness.RIGID);
+            out.fit(body, new Vec3(-ring.diameter() / 2, 0, -HEIGHT), 1,
+                    new Fitting("Knob M6 × 40 mm with pad", 0.05, 3), "brake of the turntable");
+        }
         double outer = ring.diameter() + 0.02;
         Piece bearing = out.add(body, Piece.ready("Turntable", new Solid.Bought(
                 Solid.Round.cylinder(outer, Math.max(0.02, ring.diameter() - 0.04), HEIGHT), ring.mass()),

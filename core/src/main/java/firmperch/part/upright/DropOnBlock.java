@@ -18,8 +18,10 @@ import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.FacePair;
 import firmperch.stock.Fitting;
 import firmperch.stock.Material;
+import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 import java.util.List;
@@ -31,8 +33,10 @@ import java.util.List;
  * @param width square in plan
  * @param clearance bore less post, over the diameter
  * @param forward post axis to an arm's inner pivots
+ * @param brake what its swing brake holds, N·m; 0 for none
  */
-public record DropOnBlock(double height, double width, Material material, double clearance, double forward)
+public record DropOnBlock(double height, double width, Material material, double clearance, double forward,
+        double brake)
         implements
             Part {
     public static final Params<DropOnBlock> PARAMS = Params.of(DropOnBlock.class)
@@ -40,13 +44,15 @@ public record DropOnBlock(double height, double width, Material material, double
             .length("width", "Width of the carriage", 0.04, 0.4)
             .choice("material", "Carriage of", Material.SOLID).varied()
             .length("clearance", "Clearance on the post", 0, 0.02).varied(0.0002)
-            .length("forward", "Post to inner pivots", 0.02, 0.5).done();
+            .length("forward", "Post to inner pivots", 0.02, 0.5)
+            .measure("brake", "Swing brake holds", Quantity.TORQUE, 0, 50).orElse(0.0).varied(0.5)
+            .help("A knob through the block that presses a pad on the post; 0 for none.").done();
 
     /** The ring and cord of a pin, kg: common practice, no source. */
     private static final double RING = 0.015;
 
     public DropOnBlock {
-        PARAMS.check(height, width, material, clearance, forward);
+        PARAMS.check(height, width, material, clearance, forward, brake);
         Require.that(forward <= width / 2 + 0.2, "Post to inner pivots", forward, LENGTH,
                 "at most 200 mm past the block's face");
     }
@@ -75,7 +81,13 @@ public record DropOnBlock(double height, double width, Material material, double
                 Joint.Side.of(rest, middle), pin, Vec3.UP, new Hold.Rests(fit.pin()),
                 new JointStiffness(Double.POSITIVE_INFINITY, new JointStiffness.Slack.Guide(clearance, height)));
         out.joint("swing", "swing about the post", Joint.Side.of(rest, middle), Joint.Side.of(block, middle), swing,
-                Vec3.UP, new Hold.Free(), JointStiffness.RIGID);
+                Vec3.UP, new Hold.Rubs(FacePair.ALL.get("wood-washer"), fit.section().depth() / 2),
+                JointStiffness.RIGID);
+        if (brake > 0) {
+            out.joint("brake", "swing brake", Joint.Side.of(rest, middle), Joint.Side.of(block, middle), swing, Vec3.UP,
+                    new Hold.Brake(brake), JointStiffness.RIGID);
+            out.fit(block, middle, 1, new Fitting("Knob M8 × 60 mm with threaded insert and pad", 0.09, 5), "swing brake");
+        }
         Outline plan = Outline.rectangle(-width / 2, -width / 2, width / 2, width / 2)
                 .less(Outline.circle(0, 0, bore / 2));
         Piece carriage = out.around(block, Piece.cut("Carriage block", new Solid.Sheet(plan, height), material)
