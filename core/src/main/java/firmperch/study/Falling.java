@@ -66,7 +66,7 @@ public record Falling(double height, double speed, String onto) {
         if (Math.abs(height) < LITTLE) {
             return Optional.empty();
         }
-        double rate = Math.sqrt(2 * energy / there.posed().inertia(freedom));
+        double rate = Math.sqrt(2 * energy / there.inertia(freedom, loading));
         double speed = there.posed().velocity(s.study().assembly().mount().body(), there.posed().mount(), freedom).length()
                 * rate;
         return Optional.of(new Falling(height, speed, onto));

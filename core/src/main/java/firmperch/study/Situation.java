@@ -357,6 +357,12 @@ public final class Situation {
                 - (off > 0 ? off * Gravity.STANDARD * posed.velocity(payload().body(), hangs(), freedom).z() : 0);
     }
 
+    /** Σ m·v² of all that moves for each unit of a freedom, kg·m² or kg. */
+    public double inertia(int freedom, Loading loading) {
+        double speed = posed.velocity(payload().body(), hangs(), freedom).length();
+        return posed.inertia(freedom) - off(loading) * speed * speed;
+    }
+
     /** Force and moment, about a joint, from everything beyond it, with what hangs at the camera then. */
     public Posed.Wrench onto(Joint joint, Loading loading) {
         Vec3 less = new Vec3(0, 0, off(loading) * Gravity.STANDARD);

@@ -153,7 +153,8 @@ class JointsTest {
     }
 
     private static double endsAsked(double hand, double handling) {
-        return Assessor.now(Demo.with("policy.loads.hand", hand, "policy.loads.handling", handling)).finding("ends")
+        return Assessor.now(Demo.with("policy.loads.hand", hand, "policy.loads.handling", handling,
+                "perch.carriage.brake", 0.0)).finding("ends")
                 .reading().asked();
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.body.Vec3;
 import firmperch.file.Samples;
+import firmperch.param.Path;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
 import java.util.List;
@@ -14,7 +15,15 @@ import org.junit.jupiter.api.Test;
 /** What a hand at the camera pushes against, and what just moves. */
 class ResistedTest {
     private static Situation glazing(Map<String, Double> joints) {
+        return glazing(joints, 0);
+    }
+
+    /** The glazing table in a pose, each of its brakes holding that much, N or N·m. */
+    private static Situation glazing(Map<String, Double> joints, double brake) {
         Project project = Samples.all().get(2);
+        for (String at : List.of("bridge.hangers", "trolley.hangers", "turntable.ring")) {
+            project = Path.of("perch." + at + ".brake").with(project, brake);
+        }
         Study study = Study.of(project);
         return study.in(Pose.of(study.assembly(), joints));
     }
@@ -32,6 +41,16 @@ class ResistedTest {
         assertThat(s.unitLoads().sideways(s.level(5))).isZero();
     }
 
+    /** A brake takes a hand's push until it slips: of 60 N what it holds, half as much again at most; a touch of 5 N in full. */
+    @Test
+    void aBrakeBearsWhatItHolds() {
+        Situation s = glazing(Map.of("bridge.run", 0.1, "trolley.run", -0.1, "turntable.turn", 0.3), 24);
+        assertThat(s.hand().stream().mapToDouble(Vec3::length).sorted().toArray()).hasSize(3)
+                .satisfies(lengths -> assertThat(lengths[0]).isCloseTo(24 * 1.5 / 60, within(1e-9)));
+        assertThat(s.level(5)).hasSize(2);
+        assertThat(s.level(30)).isEmpty();
+    }
+
     /** At a stop of the bridge it pushes along the rails; still not across, where trolley and turntable give way. */
     @Test
     void atAStopItBears() {
@@ -44,7 +63,7 @@ class ResistedTest {
     /** An arm held by friction pushes back in all directions but along the swing of its block. */
     @Test
     void aHeldArmPushesBack() {
-        Situation s = Study.of(Samples.wedgingBench()).set();
+        Situation s = Study.of(Path.of("perch.carriage.brake").with(Samples.wedgingBench(), 0.0)).set();
         Vec3 out = s.posed().mount();
         Vec3 along = new Vec3(-out.y(), out.x(), 0).unit();
         assertThat(inFull(s)).hasSize(2).allSatisfy(v -> assertThat(v.dot(along)).isCloseTo(0, within(1e-6)));
