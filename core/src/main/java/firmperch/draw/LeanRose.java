@@ -1,5 +1,6 @@
 package firmperch.draw;
 
+import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.study.Situation;
@@ -14,8 +15,10 @@ import java.util.List;
 public final class LeanRose {
     private static final int PETALS = 36;
     private static final double HUB = 0.22;
-    /** Beyond this angle a petal grows no longer. */
-    private static final double FULL = Math.toRadians(45);
+    /** Where the figures stand. */
+    private static final double RIM = 0.62;
+    /** A petal of this angle reaches the rim; where one leans further, that one does. */
+    private static final double FULL = Math.toRadians(30);
 
     private LeanRose() {
     }
@@ -24,12 +27,18 @@ public final class LeanRose {
     public static Drawing of(Situation s) {
         Drawing.Builder out = new Drawing.Builder();
         double wanted = s.policy().standing().lean();
+        double[] leans = new double[PETALS];
+        double full = FULL;
         for (int i = 0; i < PETALS; i++) {
-            double direction = 2 * Math.PI * i / PETALS;
-            double lean = s.tipping().lean(direction - s.project().stance().heading());
-            out.area(lean >= wanted ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, petal(direction, radius(lean)));
+            leans[i] = s.tipping().lean(direction(i) - s.project().stance().heading());
+            full = Math.max(full, leans[i]);
         }
-        out.disc(Ink.LIMIT, new Point(0, 0), radius(wanted));
+        for (int i = 0; i < PETALS; i++) {
+            out.area(leans[i] >= wanted ? Ink.LEAN_GOOD : Ink.LEAN_SHORT,
+                    petal(direction(i), radius(leans[i], full)));
+        }
+        out.disc(Ink.LIMIT, new Point(0, 0), radius(wanted, full));
+        figures(out, s);
         double least = s.tipping().leastLean();
         out.label(Ink.HINT, new Point(0, 1), Anchor.ABOVE, "leans before it goes");
         out.label(Ink.HINT, new Point(0, -1), Anchor.BELOW,
@@ -37,8 +46,24 @@ public final class LeanRose {
         return out.build(-1.15, -1.25, 1.15, 1.25);
     }
 
-    private static double radius(double lean) {
-        return HUB + (1 - HUB) * Math.clamp(lean / FULL, 0, 1);
+    private static double direction(int petal) {
+        return 2 * Math.PI * petal / PETALS;
+    }
+
+    /** The lean toward the arm, to its left and right, and back, in figures at the rim. */
+    private static void figures(Drawing.Builder out, Situation s) {
+        Vec3 arm = s.posed().mount();
+        double toward = Math.atan2(arm.y(), arm.x());
+        String[] names = {"arm ", "left ", "back ", "right "};
+        for (int i = 0; i < names.length; i++) {
+            double way = toward + i * Math.PI / 2;
+            Point at = polar(way + s.project().stance().heading(), RIM);
+            out.label(Ink.HINT, at, Anchor.ABOVE, names[i] + s.show(Quantity.ANGLE, s.tipping().lean(way)));
+        }
+    }
+
+    private static double radius(double lean, double full) {
+        return HUB + (1 - HUB) * Math.clamp(lean / full, 0, 1);
     }
 
     private static List<Point> petal(double direction, double radius) {
