@@ -11,13 +11,14 @@ import java.util.stream.Collectors;
  * @param bodies each after the one it moves against
  * @param freedoms in the order of the bodies, from the place to the camera; a pose has a value for each
  * @param stations of the load path, from the place to the camera
+ * @param bending sheets that bend
  * @param nestings which pieces of it are made to lie in each other
  * @param measures lengths that a part's values set, for drawing and editing in place
  * @param mount where the camera sits
  */
 public record Assembly(List<Body> bodies, List<Piece> pieces, List<Freedom> freedoms, List<Joint> joints,
         List<Fastening> fastenings, List<Contact> contacts, List<Tie> ties, List<Station> stations,
-        List<Nesting> nestings, Making making, List<Measure> measures, Mount mount) {
+        List<Bending> bending, List<Nesting> nestings, Making making, List<Measure> measures, Mount mount) {
     /**
      * A length that one value of a part sets.
      *
@@ -49,6 +50,7 @@ public record Assembly(List<Body> bodies, List<Piece> pieces, List<Freedom> free
         contacts = List.copyOf(contacts);
         ties = List.copyOf(ties);
         stations = List.copyOf(stations);
+        bending = List.copyOf(bending);
         nestings = List.copyOf(nestings);
         measures = List.copyOf(measures);
     }

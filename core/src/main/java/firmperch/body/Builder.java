@@ -27,6 +27,7 @@ public final class Builder {
     private final List<Work> works = new ArrayList<>();
     private final Map<String, Port> ports = new LinkedHashMap<>();
     private final List<Assembly.Measure> measures = new ArrayList<>();
+    private final List<Bends> bending = new ArrayList<>();
     private final List<Assembly.Nesting> nestings = new ArrayList<>();
     private final List<Around> arounds = new ArrayList<>();
     private final Map<String, List<Solid.Filling.Placed>> standing = new LinkedHashMap<>();
@@ -149,6 +150,24 @@ public final class Builder {
     public void fasten(String name, String label, Piece bar, Body into, double from, double to, Fastening.Grip grip) {
         fastenings.add(new Fastening(own(name), label, station, bar, into, from, to, grip));
     }
+
+    /** Says that a sheet, of its own body alone, bends between what holds on to it. */
+    public void bends(Piece sheet, boolean round) {
+        bending.add(new Bends(sheet, round, new ArrayList<>()));
+    }
+
+    /**
+     * Says how something holds on to a sheet that bends; nothing where that body's does not.
+     *
+     * @param at in the body's axes, m
+     */
+    public void grips(Body body, Vec3 at, double halfX, double halfY, Bending.How how) {
+        bending.stream().filter(b -> b.sheet.body().equals(body))
+                .forEach(b -> b.grips.add(new Bending.Grip(at, halfX, halfY, how)));
+    }
+
+    /** A sheet that bends, while more may come to hold on to it. */
+    private record Bends(Piece sheet, boolean round, List<Bending.Grip> grips) {}
 
     /** Adds a contact with the place. */
     public void contact(Contact contact) {
@@ -308,7 +327,8 @@ public final class Builder {
         }
         List<Assembly.Nesting> named = nestings.stream().map(n -> new Assembly.Nesting(
                 shaped.getOrDefault(n.inner(), n.inner()), shaped.getOrDefault(n.outer(), n.outer()))).toList();
-        return new Assembly(bodies, pieces, freedoms, joints, fastenings, contacts, ties, stations, named,
+        return new Assembly(bodies, pieces, freedoms, joints, fastenings, contacts, ties, stations,
+                bending.stream().map(b -> new Bending(b.sheet, b.round, b.grips)).toList(), named,
                 new Assembly.Making(purchases, works), measures, mount);
     }
 }

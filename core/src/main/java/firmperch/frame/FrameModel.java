@@ -14,12 +14,13 @@ import java.util.List;
  * @param members straight beams between nodes
  * @param supports springs to the floor or a wall
  * @param springs between two nodes
+ * @param plates that bend between nodes
  * @param masses lumped masses; gravity acts along −z
  * @param forces forces beside gravity
  * @param pattern of its stiffness matrix, which depends on what is joined to what alone
  */
 public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> supports, List<Spring> springs,
-        List<LumpedMass> masses, List<PointForce> forces, EnvelopePattern pattern) {
+        List<Plate> plates, List<LumpedMass> masses, List<PointForce> forces, EnvelopePattern pattern) {
 
     /**
      * A straight prismatic member with rigid offsets at its ends.
@@ -61,6 +62,38 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
     public record Spring(int from, int to, Vec3 fromOffset, Vec3 toOffset, Vec3 axis, double stiffness) {}
 
     /**
+     * A thin plate that bends between the seats that hold on to it and does not stretch.
+     *
+     * @param nodes that hold on to it, one for each seat
+     * @param offsets from those nodes to the middles of their seats, m
+     * @param x along the plate, y along it, z out of it, of length 1
+     * @param stiffness 3n × 3n: a force along z and moments about x and y at each seat, N and N·m for m and rad
+     */
+    public record Plate(List<Integer> nodes, List<Vec3> offsets, Vec3 x, Vec3 y, Vec3 z, double[][] stiffness) {
+        public Plate {
+            nodes = List.copyOf(nodes);
+            offsets = List.copyOf(offsets);
+        }
+
+        /**
+         * The stiffness of a rectangle or the ellipse in it, between its seats.
+         *
+         * @param rigidity D = E·t³/12(1 − ν²), N·m
+         */
+        public static double[][] stiffness(double width, double height, boolean round, double poisson, double rigidity,
+                List<Seat> seats) {
+            double[][] one = PlateStiffness.of(width, height, round, poisson, seats);
+            double[][] all = new double[one.length][one.length];
+            for (int i = 0; i < one.length; i++) {
+                for (int j = 0; j < one.length; j++) {
+                    all[i][j] = rigidity * one[i][j];
+                }
+            }
+            return all;
+        }
+    }
+
+    /**
      * A stiff mass fixed to a node.
      *
      * @param properties its mass, its centre as an offset from the node (m), and its inertia about that centre, all in the model's
@@ -86,6 +119,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         members = List.copyOf(members);
         supports = List.copyOf(supports);
         springs = List.copyOf(springs);
+        plates = List.copyOf(plates);
         masses = List.copyOf(masses);
         forces = List.copyOf(forces);
     }
@@ -98,7 +132,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
 
     /** The same structure with these forces and masses on it. */
     public FrameModel with(List<LumpedMass> otherMasses, List<PointForce> otherForces) {
-        return new FrameModel(nodes, members, supports, springs, otherMasses, otherForces, pattern);
+        return new FrameModel(nodes, members, supports, springs, plates, otherMasses, otherForces, pattern);
     }
 
     /** Collects the parts of a model. */
@@ -107,6 +141,7 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         private final List<Member> members = new ArrayList<>();
         private final List<Support> supports = new ArrayList<>();
         private final List<Spring> springs = new ArrayList<>();
+        private final List<Plate> plates = new ArrayList<>();
         private final List<LumpedMass> masses = new ArrayList<>();
         private final List<PointForce> forces = new ArrayList<>();
 
@@ -138,6 +173,11 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
 
         public Builder spring(Spring spring) {
             springs.add(spring);
+            return this;
+        }
+
+        public Builder plate(Plate plate) {
+            plates.add(plate);
             return this;
         }
 
@@ -182,7 +222,15 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
             List<int[]> links = new ArrayList<>(members.size() + springs.size());
             members.forEach(m -> links.add(new int[]{m.from(), m.to()}));
             springs.forEach(s -> links.add(new int[]{s.from(), s.to()}));
-            return new FrameModel(nodes, members, supports, springs, masses, forces, known.of(nodes.size(), links));
+            for (Plate plate : plates) {
+                for (int i = 0; i < plate.nodes.size(); i++) {
+                    for (int j = 0; j < i; j++) {
+                        links.add(new int[]{plate.nodes.get(i), plate.nodes.get(j)});
+                    }
+                }
+            }
+            return new FrameModel(nodes, members, supports, springs, plates, masses, forces,
+                    known.of(nodes.size(), links));
         }
     }
 }

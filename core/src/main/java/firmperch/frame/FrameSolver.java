@@ -3,6 +3,7 @@ package firmperch.frame;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.LumpedMass;
 import firmperch.frame.FrameModel.Member;
+import firmperch.frame.FrameModel.Plate;
 import firmperch.frame.FrameModel.PointForce;
 import firmperch.frame.FrameModel.Spring;
 import firmperch.frame.FrameModel.Support;
@@ -46,6 +47,9 @@ public final class FrameSolver {
         }
         for (Spring spring : model.springs()) {
             addSpring(stiffness, spring);
+        }
+        for (Plate plate : model.plates()) {
+            addPlate(stiffness, model, plate);
         }
         for (LumpedMass mass : model.masses()) {
             addForce(load, mass.node(), mass.offset(), new Vec3(0, 0, -mass.mass() * Gravity.STANDARD));
@@ -134,6 +138,55 @@ public final class FrameSolver {
             addRelative(k, spring, Vec3.ZERO, along, Vec3.ZERO, along,
                     along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }
+    }
+
+    /** A plate's bending between its seats; along itself it is stiff, each seat to the first. */
+    private static void addPlate(Envelope k, FrameModel model, Plate plate) {
+        int n = plate.nodes().size();
+        double[][] moves = new double[3 * n][];
+        Vec3 first = null;
+        for (int i = 0; i < n; i++) {
+            Vec3 o = plate.offsets().get(i);
+            Vec3 turn = o.cross(plate.z());
+            moves[3 * i] = row(plate.z(), turn);
+            moves[3 * i + 1] = row(Vec3.ZERO, plate.x());
+            moves[3 * i + 2] = row(Vec3.ZERO, plate.y());
+            Vec3 at = model.nodes().get(plate.nodes().get(i)).plus(o);
+            if (first == null) {
+                first = at;
+            } else {
+                // Both seen at the first seat; what that lies out of the plane by is none.
+                Vec3 back = o.plus(first.minus(at));
+                stiffAlong(k, plate, i, back, plate.offsets().getFirst());
+            }
+        }
+        for (int i = 0; i < 3 * n; i++) {
+            for (int j = 0; j < 3 * n; j++) {
+                double s = plate.stiffness()[i][j];
+                int from = 6 * plate.nodes().get(i / 3);
+                int to = 6 * plate.nodes().get(j / 3);
+                for (int a = 0; a < 6; a++) {
+                    double sa = s * moves[i][a];
+                    for (int b = 0; b < 6 && sa != 0; b++) {
+                        if (moves[j][b] != 0) {
+                            k.add(from + a, to + b, sa * moves[j][b]);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static void stiffAlong(Envelope k, Plate plate, int seat, Vec3 back, Vec3 first) {
+        Spring tie = new Spring(plate.nodes().getFirst(), plate.nodes().get(seat), first, back, plate.z(), STIFF);
+        for (Vec3 along : new Vec3[]{plate.x(), plate.y()}) {
+            addRelative(k, tie, along, first.cross(along), along, back.cross(along), STIFF);
+        }
+        addRelative(k, tie, Vec3.ZERO, plate.z(), Vec3.ZERO, plate.z(), STIFF);
+    }
+
+    private static double[] row(Vec3 shift, Vec3 turn) {
+        return new double[]{shift.x(), shift.y(), shift.z(), turn.x(), turn.y(), turn.z()};
     }
 
     private static void addRelative(Envelope k, Spring spring, Vec3 fromShift, Vec3 fromTurn, Vec3 toShift,

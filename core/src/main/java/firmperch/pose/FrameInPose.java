@@ -44,6 +44,7 @@ final class FrameInPose {
             spring(link.inner(), link.outer(), posed.at(link.joint()), posed.axis(link.joint()),
                     link.stiffness());
         }
+        skeleton.sheets().forEach(sheet -> sheet.addTo(frame, posed));
         List<Contact> bearing = new ArrayList<>();
         for (Skeleton.Foot foot : skeleton.feet()) {
             Contact contact = foot.contact();

@@ -74,6 +74,7 @@ final class Skeleton {
     private final List<Spot> nodes = new ArrayList<>();
     private final List<Integer> merged = new ArrayList<>();
     private final Map<Integer, Integer> nodeOf = new HashMap<>();
+    private final List<BendingSheet> sheets = new ArrayList<>();
     private final EnvelopePattern.Cache patterns = new EnvelopePattern.Cache();
     private List<Integer> nodesOfBodies;
     private int camera;
@@ -86,9 +87,11 @@ final class Skeleton {
     /** Of a rig whose joints are as stiff as that end of what is known of them. */
     static Skeleton of(Rig rig, Stiffness.End end) {
         Skeleton skeleton = new Skeleton(rig, end);
+        rig.assembly().bending().forEach(b -> skeleton.sheets.add(new BendingSheet(b)));
         skeleton.merge();
         skeleton.hold();
         skeleton.weigh();
+        skeleton.sheets.forEach(BendingSheet::found);
         skeleton.nodesOfBodies = rig.assembly().bodies().stream()
                 .map(b -> skeleton.nodeOf.getOrDefault(skeleton.group(b), -1)).toList();
         return skeleton;
@@ -124,7 +127,8 @@ final class Skeleton {
         }
         for (Joint joint : assembly().joints()) {
             boolean stiff = Double.isInfinite(joint.stiffness().rotational().typical());
-            if (stiff && joint.inner().through().isEmpty() && joint.outer().through().isEmpty()) {
+            boolean bends = sheet(group(joint.inner().body())) != null || sheet(group(joint.outer().body())) != null;
+            if (stiff && !bends && joint.inner().through().isEmpty() && joint.outer().through().isEmpty()) {
                 merged.set(group(joint.outer().body()), group(joint.inner().body()));
             }
         }
@@ -158,10 +162,7 @@ final class Skeleton {
         double k = joint.stiffness().rotational().at(end);
         Body body = joint.outer().body();
         if (inner.isEmpty() && outer.isEmpty()) {
-            if (!Double.isInfinite(k)) {
-                links.add(new Link(node(group(joint.inner().body()), body, joint.outer().at()),
-                        node(group(body), body, joint.outer().at()), joint, k));
-            }
+            link(joint, k);
             return;
         }
         int group;
@@ -186,6 +187,30 @@ final class Skeleton {
             holds(bar).add(new Attachment(joint.sleeve() ? Double.NaN : along(bar, joint.outer()), node, joint,
                     k / outer.size()));
         }
+    }
+
+    /** A joint between stiff parts that gives, or that holds on to a sheet that bends. */
+    private void link(Joint joint, double k) {
+        Body body = joint.outer().body();
+        if (group(joint.inner().body()) == group(body)) {
+            return;
+        }
+        int inner = node(group(joint.inner().body()), body, joint.outer().at());
+        int outer = node(group(body), body, joint.outer().at());
+        // Two joints in one place, as a bearing and its brake, hold as one.
+        if (links.stream().noneMatch(l -> l.inner == inner && l.outer == outer)) {
+            links.add(new Link(inner, outer, joint, k));
+        }
+    }
+
+    /** The sheet that a group of bodies is, if it bends. */
+    private BendingSheet sheet(int group) {
+        for (BendingSheet sheet : sheets) {
+            if (group(sheet.body()) == group) {
+                return sheet;
+            }
+        }
+        return null;
     }
 
     /** The node of an attachment: that of the body's stiff part, or one on a bar. */
@@ -221,6 +246,10 @@ final class Skeleton {
     }
 
     private int node(int group, Body body, Vec3 at) {
+        BendingSheet sheet = sheet(find(group));
+        if (sheet != null) {
+            return sheet.node(new Spot(body, at), nodes);
+        }
         return nodeOf.computeIfAbsent(find(group), g -> {
             nodes.add(new Spot(body, at));
             return nodes.size() - 1;
@@ -248,8 +277,10 @@ final class Skeleton {
             }
             for (int gear = 0; gear < 2; gear++) {
                 if (sums[gear].mass() > 0) {
-                    masses.add(
-                            new RigidMass(body, sums[gear], node(group(body), body, sums[gear].centre()), gear == 1));
+                    BendingSheet sheet = sheet(group(body));
+                    masses.add(new RigidMass(body, sums[gear], sheet == null
+                            ? node(group(body), body, sums[gear].centre())
+                            : sheet.weight(nodes), gear == 1));
                 }
             }
         }
@@ -282,6 +313,10 @@ final class Skeleton {
     /** Small things carried by bars. */
     List<OnBar> onBars() {
         return onBars;
+    }
+
+    List<BendingSheet> sheets() {
+        return sheets;
     }
 
     List<Link> links() {

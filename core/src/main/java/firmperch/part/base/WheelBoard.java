@@ -2,6 +2,7 @@ package firmperch.part.base;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Bending;
 import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Hold;
@@ -83,7 +84,7 @@ public record WheelBoard(double length, double width, double thickness, double m
         Station station = out.station("", slab > 0 ? "Board with slab" : "Board", body, new Vec3(0, 0, caster.height()),
                 feet);
         double top = caster.height() + thickness;
-        out.add(body,
+        Piece board = out.add(body,
                 Piece.cut("Board", new Solid.Sheet(Outline.rectangle(-length / 2, -width / 2, length / 2, width / 2),
                         thickness), material()).from(new Supply.Cut(0,
                                 "4 × Ø " + out.length(Bolt.ALL.get("m8").hole())
@@ -92,6 +93,11 @@ public record WheelBoard(double length, double width, double thickness, double m
                                         + " from both edges; the mast's foot plates and the braces' brackets give their own holes, the mast's middle "
                                         + out.length(length / 2 + mast) + " from the end under the slab"))
                         .at(Placement.at(0, 0, caster.height() + thickness / 2)));
+        out.bends(board, false);
+        for (int i = 0; i < Corners.COUNT; i++) {
+            out.grips(body, new Vec3(i % 2 == 0 ? x : -x, i < 2 ? y : -y, 0), caster.plate() / 2, caster.plate() / 2,
+                    Bending.How.STIFF);
+        }
         if (slab > 0) {
             double wide = width - 2 * MARGIN;
             double high = slab / (DENSITY * DEEP * wide);
@@ -100,6 +106,7 @@ public record WheelBoard(double length, double width, double thickness, double m
             out.joint("slab", "slab", Joint.Side.of(body, under), Joint.Side.of(lies, under), null, Vec3.UP,
                     new Hold.Lies(),
                     JointStiffness.RIGID);
+            out.grips(body, under, DEEP / 2, wide / 2, Bending.How.SPREAD);
             out.add(lies, Piece.ready("Slab", Solid.Bought.box(DEEP, wide, high, slab), new Supply.Ready(
                     "Paving slabs, " + out.show(Quantity.MASS, slab) + " together, " + out.length(DEEP) + " × "
                             + out.length(wide),

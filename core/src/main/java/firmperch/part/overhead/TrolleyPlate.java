@@ -47,6 +47,7 @@ public record TrolleyPlate(Material material, double thickness, Hangers hangers)
         Piece sheet = out.add(plate,
                 Piece.cut("Trolley plate", new Solid.Sheet(Outline.rectangle(-x, -y, x, y), thickness), material)
                         .at(Placement.at(0, 0, low + thickness / 2)));
+        out.bends(sheet, false);
         hangers.hang(out, port, plate, low, List.of(), List.of());
         // Forward is the rig's, whichever way the rails run.
         out.offer("deck", new Port.Deck(thickness, material), plate, Placement.along(new Vec3(0, 0, low + thickness),

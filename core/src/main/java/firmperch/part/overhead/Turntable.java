@@ -1,5 +1,6 @@
 package firmperch.part.overhead;
 
+import firmperch.body.Bending;
 import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Freedom;
@@ -12,6 +13,7 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
+import firmperch.body.Stiffness;
 import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
@@ -127,21 +129,13 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                         "under the trolley"))
                 .at(Placement.at(0, 0, -HEIGHT)));
         out.nested(bearing, deck.piece());
-        out.add(body, Piece.cut("Turntable board", new Solid.Sheet(Outline.of(Outline.circle(0, 0, outer / 2)), BOARD),
-                material()).at(Placement.at(0, 0, -HEIGHT - BOARD / 2)));
-        double top = -HEIGHT - BOARD;
-        double low = -drop - spacing / 2 - MARGIN;
-        double middle = (top + low) / 2;
-        Piece plate = out.add(body, Piece
-                .cut("Hanging plate", new Solid.Sheet(Outline.rectangle(-MARGIN, low - middle, MARGIN,
-                        top - middle), thickness), material())
-                .at(Placement.onEdge(new Vec3(0, 0, middle)))
-                .drilled(PivotHoles.pair(new Outline.Point(0, -drop - middle), 0, spacing, thickness, bolt.label(),
-                        bolt.hole())));
-        out.offer("pair", new Port.Pair(spacing, thickness), body, Placement.at(0, 0, -drop), plate);
-        out.measure("drop", body, Vec3.ZERO, body, new Vec3(0, 0, -drop));
-        out.fit(body, new Vec3(0, 0, top), 2, Brackets.of(out.length(Brackets.LEG), 4),
-                "hanging plate to the turntable's board");
+        Piece board = out.add(body, Piece
+                .cut("Turntable board", new Solid.Sheet(Outline.of(Outline.circle(0, 0, outer / 2)), BOARD), material())
+                .at(Placement.at(0, 0, -HEIGHT - BOARD / 2)));
+        out.bends(board, true);
+        out.grips(deck.body(), deck.at().origin(), ring.diameter() / 2, ring.diameter() / 2, Bending.How.RING);
+        out.grips(body, Vec3.ZERO, ring.diameter() / 2, ring.diameter() / 2, Bending.How.RING);
+        hangingPlate(out, body);
         out.fit(body, Vec3.ZERO, ring.king() > 0 ? 1 : 0, new Fitting(
                 "King bolt with thrust washers and lock nut, breaks at " + out.show(Quantity.FORCE, ring.king()),
                 KING * ring.king(), 4), "through the turntable's middle, a second catch");
@@ -149,6 +143,28 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 List.of("cut"), "", "");
         out.work("turntable", "Bolt the turntable to its deck so that the load presses it together.",
                 List.of("plate", "trolley"), "", "Pulled apart, a plain turntable lets go without a sign.");
+    }
+
+    /** Bolted under the board by brackets, and bending in its own plane under what the arm turns it with. */
+    private void hangingPlate(Builder out, Body body) {
+        double top = -HEIGHT - BOARD;
+        double low = -drop - spacing / 2 - MARGIN;
+        double middle = (top + low) / 2;
+        Body hangs = out.body("hang", body, Placement.at(0, 0, top), new Motion.Fixed());
+        double bends = material().young() * thickness * Math.pow(2 * MARGIN, 3) / 12 / (drop + top);
+        // Not at the ring's own place, though under it: the board bends between the two.
+        out.joint("brackets", "brackets", Joint.Side.of(body, new Vec3(0, 0, top)), Joint.Side.of(hangs, Vec3.ZERO), null,
+                Vec3.Y, new Hold.Fixed(), JointStiffness.turning(Stiffness.exactly(bends, "hanging plate")));
+        Piece plate = out.add(hangs, Piece
+                .cut("Hanging plate", new Solid.Sheet(Outline.rectangle(-MARGIN, low - middle, MARGIN,
+                        top - middle), thickness), material())
+                .at(Placement.onEdge(new Vec3(0, 0, middle - top)))
+                .drilled(PivotHoles.pair(new Outline.Point(0, -drop - middle), 0, spacing, thickness, bolt.label(),
+                        bolt.hole())));
+        out.offer("pair", new Port.Pair(spacing, thickness), hangs, Placement.at(0, 0, -drop - top), plate);
+        out.measure("drop", body, Vec3.ZERO, hangs, new Vec3(0, 0, -drop - top));
+        out.fit(hangs, Vec3.ZERO, 2, Brackets.of(out.length(Brackets.LEG), 4),
+                "hanging plate to the turntable's board");
     }
 
     /** A hand's breadth of bolt and the deck under its washer give half a millimetre before it breaks: our own judgement. */

@@ -2,6 +2,7 @@ package firmperch.part.upright;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Bending;
 import firmperch.body.Body;
 import firmperch.body.Builder;
 import firmperch.body.Fastening;
@@ -45,6 +46,9 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
     private static final int BOLTS = 4;
     private static final double LONG = 0.06;
     /** A steel foot plate 120 × 100 × 5 with its socket, kg: by volume. */
+    /** Ring of the bolts of a foot, and between those of a brace's bracket, m. */
+    private static final double CIRCLE = 0.10;
+    private static final double BRACKET = 0.04;
     private static final double FOOT = 0.6;
 
     public DoubleMast {
@@ -69,7 +73,8 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
         Bolt bolt = Bolt.ALL.get("m8");
         for (int i = 0; i < bars.size(); i++) {
             out.fasten("foot-" + (i + 1), "mast's foot", bars.get(i), body, 0, 0,
-                    new Fastening.Grip.Bolted(bolt, BOLTS, 0.10, board.material(), board.thickness()));
+                    new Fastening.Grip.Bolted(bolt, BOLTS, CIRCLE, board.material(), board.thickness()));
+            out.grips(body, bars.get(i).at().origin(), CIRCLE / 2, CIRCLE / 2, Bending.How.STIFF);
         }
         brace(out, deck, board, "back", Vec3.X.negated(), bars.get(1));
         brace(out, deck, board, "left", Vec3.Y, bars.get(0));
@@ -118,7 +123,8 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
                 .from(new Supply.Cut(strut.pricePerMetre(), "both ends at 45° in brackets"))
                 .at(Placement.along(low, along, axle.cross(along.unit()))));
         out.fasten("brace-" + name, name + " brace", bar, body, 0, 0,
-                new Fastening.Grip.Bolted(Bolt.ALL.get("m8"), 2, 0.04, board.material(), board.thickness()));
+                new Fastening.Grip.Bolted(Bolt.ALL.get("m8"), 2, BRACKET, board.material(), board.thickness()));
+        out.grips(body, low, BRACKET, BRACKET, Bending.How.STIFF);
         out.fit(body, low, 2, bolts(out), "mast's feet and braces");
         out.fit(body, high, 1, bolts(out), "mast's feet and braces");
         out.joint("brace-" + name, name + " brace", new Joint.Side(body, high, List.of(tube)),
