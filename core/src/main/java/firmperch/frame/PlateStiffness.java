@@ -106,7 +106,59 @@ final class PlateStiffness {
                 result[i][j] = (stiff.get(i, j) + stiff.get(j, i)) / 2;
             }
         }
-        return result;
+        return unhindered(result);
+    }
+
+    /** Without what the springs under it add: moved or turned as a whole, a plate does not resist at all. */
+    private double[][] unhindered(double[][] k) {
+        int n = k.length;
+        double[][] whole = new double[WAYS][n];
+        for (int i = 0; i < shape.seats.size(); i++) {
+            Seat seat = shape.seats.get(i);
+            whole[0][WAYS * i] = 1;
+            whole[1][WAYS * i] = seat.y();
+            whole[1][WAYS * i + 1] = 1;
+            whole[2][WAYS * i] = -seat.x();
+            whole[2][WAYS * i + 2] = 1;
+        }
+        for (int a = 0; a < WAYS; a++) {
+            for (int b = 0; b < a; b++) {
+                add(whole[a], whole[b], -dot(whole[a], whole[b]));
+            }
+            double length = Math.sqrt(dot(whole[a], whole[a]));
+            for (int i = 0; i < n; i++) {
+                whole[a][i] /= length;
+            }
+        }
+        for (double[] mode : whole) {
+            for (double[] row : k) {
+                add(row, mode, -dot(row, mode));
+            }
+        }
+        for (double[] mode : whole) {
+            double[] sum = new double[n];
+            for (int i = 0; i < n; i++) {
+                add(sum, k[i], mode[i]);
+            }
+            for (int i = 0; i < n; i++) {
+                add(k[i], sum, -mode[i]);
+            }
+        }
+        return k;
+    }
+
+    private static double dot(double[] a, double[] b) {
+        double sum = 0;
+        for (int i = 0; i < a.length; i++) {
+            sum += a[i] * b[i];
+        }
+        return sum;
+    }
+
+    private static void add(double[] to, double[] what, double times) {
+        for (int i = 0; i < to.length; i++) {
+            to[i] += times * what[i];
+        }
     }
 
     private int dof(int column, int row) {

@@ -152,7 +152,7 @@ class PlateStiffnessTest {
                 for (int j = 0; j < 9; j++) {
                     force += k[i][j] * moved[j];
                 }
-                assertThat(force / scale).isCloseTo(0, within(1e-6));
+                assertThat(force / scale).isCloseTo(0, within(1e-12));
             }
         }
     }

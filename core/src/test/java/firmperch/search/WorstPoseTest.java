@@ -72,8 +72,10 @@ class WorstPoseTest {
             double found = finding.reading().used();
             // Where there is plenty it is only claimed that it is no worse than so and so: that must hold too.
             double claimed = finding.search().proven() ? Math.max(0.01, finding.search().bound()) : 0.01;
+            // Of what is only sampled the exact figure does not matter while less than a tenth of what there is is used.
+            double plenty = finding.search().proven() ? 0 : 0.1;
             assertThat(worst[k]).as("%s, %s", finding.id(), finding.sureness())
-                    .isLessThanOrEqualTo(Math.max(found * (1 + claimed), found + 1e-6));
+                    .isLessThanOrEqualTo(Math.max(plenty, Math.max(found * (1 + claimed), found + 1e-6)));
             assertThat(finding.search().proven() && found * (1 + claimed) > 0.3 && claimed > 0.0105)
                     .as("%s claims more than a hundredth only where there is plenty", finding.id()).isFalse();
         }

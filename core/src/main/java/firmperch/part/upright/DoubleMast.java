@@ -45,10 +45,10 @@ public record DoubleMast(DoubleTube tubes, double height, double brace, PostStoc
     private static final Vec3 UPWARD = Vec3.UP;
     private static final int BOLTS = 4;
     private static final double LONG = 0.06;
-    /** A steel foot plate 120 × 100 × 5 with its socket, kg: by volume. */
     /** Ring of the bolts of a foot, and between those of a brace's bracket, m. */
     private static final double CIRCLE = 0.10;
     private static final double BRACKET = 0.04;
+    /** A steel foot plate 120 × 100 × 5 with its socket, kg: by volume. */
     private static final double FOOT = 0.6;
 
     public DoubleMast {
