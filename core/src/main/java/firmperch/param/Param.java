@@ -25,9 +25,10 @@ import java.util.stream.Stream;
  * @param varied true if it may be changed to cure something
  * @param brings other values of the same record that follow from choosing a row, by their names
  * @param before what a file has that was saved before there was this value; nothing if every file has it
+ * @param judged true for a figure that nobody can look up
  */
 public record Param(String name, String label, String help, Kind kind, boolean varied,
-        Map<String, Function<Catalogue.Row, Object>> brings, Optional<Object> before) {
+        Map<String, Function<Catalogue.Row, Object>> brings, Optional<Object> before, boolean judged) {
     /** What a value may be. */
     public sealed interface Kind {
     }
@@ -70,29 +71,34 @@ public record Param(String name, String label, String help, Kind kind, boolean v
 
     /** A value of which nothing more is said. */
     public Param(String name, String label, Kind kind) {
-        this(name, label, "", kind, false, Map.of(), Optional.empty());
+        this(name, label, "", kind, false, Map.of(), Optional.empty(), false);
     }
 
     /** The same, to be varied to cure something; a measure by the steps of its kind. */
     Param varied(Kind steps) {
-        return new Param(name, label, help, steps, true, brings, before);
+        return new Param(name, label, help, steps, true, brings, before, judged);
+    }
+
+    /** The same, a figure that nobody can look up. */
+    Param asJudged() {
+        return new Param(name, label, help, kind, varied, brings, before, true);
     }
 
     /** The same with one sentence more. */
     Param helped(String sentence) {
-        return new Param(name, label, sentence, kind, varied, brings, before);
+        return new Param(name, label, sentence, kind, varied, brings, before, judged);
     }
 
     /** The same, bringing another value too. */
     Param bringing(String other, Function<Catalogue.Row, Object> follows) {
         Map<String, Function<Catalogue.Row, Object>> all = new HashMap<>(brings);
         all.put(other, follows);
-        return new Param(name, label, help, kind, varied, Map.copyOf(all), before);
+        return new Param(name, label, help, kind, varied, Map.copyOf(all), before, judged);
     }
 
     /** The same, that value standing for it in files of before. */
     Param orElse(Object value) {
-        return new Param(name, label, help, kind, varied, brings, Optional.of(value));
+        return new Param(name, label, help, kind, varied, brings, Optional.of(value), judged);
     }
 
     /**

@@ -154,6 +154,11 @@ public final class Params<T extends Record> {
             });
         }
 
+        /** The last one is a figure that nobody can look up: what hangs on it is told by {@code Judgements}. */
+        public Builder<R> judged() {
+            return last(Param::asJudged);
+        }
+
         /** One sentence more about the last one. */
         public Builder<R> help(String help) {
             return last(p -> p.helped(help));

@@ -25,7 +25,7 @@ public record Pivots(Bolt bolt, int faces, FacePair pair, Closure closure, doubl
     public static final Params<Pivots> PARAMS = Params.of(Pivots.class).choice("bolt", "Pivot bolts", Bolt.ALL).varied()
             .whole("faces", "Rubbing faces in a pivot", 1, 12).varied().choice("pair", "Faces", FacePair.ALL).varied()
             .choice("closure", "Closed by", Closure.ALL).varied().bringing("torque", Closure.class, Closure::torque)
-            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60)
+            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).judged()
             .help("Choosing a closure brings what a hand gets with it, no more than bolt and wood bear.")
             .whole("tightened", "Tightened pivots", 1, 4)
             .varied().measure("measured", "Measured stiffness of a pivot", Quantity.ROTATIONAL_STIFFNESS, 0, 1e6)

@@ -23,7 +23,7 @@ public record CentreColumn(PostStock tube, double travel, double clearance, Clos
             .length("travel", "Column comes out", 0.06, 1).length("clearance", "Play in its sleeve", 0, 0.005)
             .varied(0.0001).choice("closure", "Locked by", Closure.ALL).varied()
             .bringing("torque", Closure.class, c -> Math.min(c.torque(), Hold.Friction.tightest(Bolt.ALL.get("m6"))))
-            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
+            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).judged().done();
 
     public CentreColumn {
         PARAMS.check(tube, travel, clearance, closure, torque);

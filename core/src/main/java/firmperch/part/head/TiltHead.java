@@ -21,7 +21,7 @@ import java.util.List;
 public record TiltHead(double mass, double drop, double torque) implements Part {
     public static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
             .length("drop", "Height of the head", -0.5, 0.5)
-            .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).varied(1).done();
+            .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).judged().varied(1).done();
 
     private static final double WIDE = 0.035;
 

@@ -43,9 +43,9 @@ public record Hangers(double base, double rating, double mass, double wire, doub
             .mass("mass", "Mass of a hanger", 0.02, 3)
             .measure("wire", "Wire loops as a second catch break at", Quantity.FORCE, 0, 50000).varied(1000)
             .help("A loop of steel wire round each rail; 0 for none.")
-            .length("play", "Play of a wheel in its rail", 0, 0.005).orElse(0.0005).varied(0.0001)
+            .length("play", "Play of a wheel in its rail", 0, 0.005).judged().orElse(0.0005).varied(0.0001)
             .help("It counts where a hanger is pulled up instead of down: what hangs there tilts by it.")
-            .measure("brake", "Brake along the rails holds", Quantity.FORCE, 0, 500).orElse(0.0).varied(5)
+            .measure("brake", "Brake along the rails holds", Quantity.FORCE, 0, 500).judged().orElse(0.0).varied(5)
             .help("A knob that presses a pad on a rail; 0 for none: then it rolls where slope and cable take it.").done();
 
     /** Middle of a rail to what hangs on it, beyond the rail's own half, m. */

@@ -58,9 +58,9 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 .help("A bolt through its middle with a washer above the deck; 0 for none.")
                 .either("pressed", "What hangs on it", "presses it together", "pulls it apart").varied()
                 .help("A ring that lies on top of its deck is pressed together, one screwed under it is pulled apart.")
-                .length("play", "Play of the turntable at its ring", 0, 0.003).orElse(0.0002).varied(0.0001)
+                .length("play", "Play of the turntable at its ring", 0, 0.003).judged().orElse(0.0002).varied(0.0001)
                 .help("It counts where what hangs aside lifts a part of the ring: it tilts by it.")
-                .measure("brake", "Brake of the turntable holds", Quantity.TORQUE, 0, 200).orElse(0.0).varied(1)
+                .measure("brake", "Brake of the turntable holds", Quantity.TORQUE, 0, 200).judged().orElse(0.0).varied(1)
                 .help("A knob that presses a pad on the board; 0 for none: then it turns where lean and cable take it.")
                 .done();
 

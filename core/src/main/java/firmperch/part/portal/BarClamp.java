@@ -51,7 +51,7 @@ public record BarClamp(double width, double drop, double kept, double mass, Face
             .choice("pair", "Jaws on the bar", FacePair.ALL).varied().choice("closure", "Closed by", Closure.ALL)
             .varied()
             .bringing("torque", Closure.class, c -> Math.min(c.torque(), Hold.Friction.tightest(Bolt.ALL.get("m8"))))
-            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
+            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).judged().done();
 
     private static final int JAWS = 2;
     /** A steel stop ring with its screw, kg: common practice, no source. */

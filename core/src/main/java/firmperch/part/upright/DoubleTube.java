@@ -37,7 +37,7 @@ public record DoubleTube(PostStock tube, double gap, int spacers, double connect
             .choice("tube", "Tubes", PostStock.SQUARES)
             .varied()
             .length("gap", "Gap between the tubes", 0, 0.05).whole("spacers", "Spacers", 2, 12).varied()
-            .measure("connector", "Stiffness of a spacer", Quantity.ROTATIONAL_STIFFNESS, 10, 1e7).done();
+            .measure("connector", "Stiffness of a spacer", Quantity.ROTATIONAL_STIFFNESS, 10, 1e7).judged().done();
 
     private static final double END = 0.03;
     /** A plastic cap, kg: common practice, no source. */

@@ -45,7 +45,7 @@ public record DropOnBlock(double height, double width, Material material, double
             .choice("material", "Carriage of", Material.SOLID).varied()
             .length("clearance", "Clearance on the post", 0, 0.02).varied(0.0002)
             .length("forward", "Post to inner pivots", 0.02, 0.5)
-            .measure("brake", "Swing brake holds", Quantity.TORQUE, 0, 50).orElse(0.0).varied(0.5)
+            .measure("brake", "Swing brake holds", Quantity.TORQUE, 0, 50).judged().orElse(0.0).varied(0.5)
             .help("A knob through the block that presses a pad on the post; 0 for none.").done();
 
     /** The ring and cord of a pin, kg: common practice, no source. */

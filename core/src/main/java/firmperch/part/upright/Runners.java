@@ -39,12 +39,12 @@ public record Runners(double apart, double plate, double rating, double slack, F
             .length("apart", "Between the bearings", 0.05, 0.8)
             .varied(0.02).length("plate", "Thickness of the plates", 0.003, 0.03)
             .mass("rating", "Rating of a bearing", 1, 500).varied(10)
-            .length("slack", "Play in the bearings", 0, 0.003).varied(0.0001)
+            .length("slack", "Play in the bearings", 0, 0.003).judged().varied(0.0001)
             .help("Set by eccentric bolts: none is too tight to run, more rocks.")
             .choice("pair", "Brake on the tube", FacePair.ALL)
             .varied().choice("closure", "Brake closed by", Closure.ALL).varied()
             .bringing("torque", Closure.class, c -> Math.min(c.torque(), Hold.Friction.tightest(Bolt.ALL.get("m8"))))
-            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).done();
+            .measure("torque", "Hand torque", Quantity.TORQUE, 0.1, 60).judged().done();
 
     /** From the back of a mast to a rope that runs down behind it, m. */
     static final double ROPE = 0.015;
