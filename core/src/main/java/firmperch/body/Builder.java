@@ -107,6 +107,17 @@ public final class Builder {
         return new Freedom(own(name), label, kind, from, to);
     }
 
+    /**
+     * A freedom of this part about an upright axis.
+     *
+     * @param sweep how far it swings to either side, rad: π for all the way round
+     */
+    public Freedom swing(String name, String label, double sweep) {
+        return sweep < Math.PI - 1e-9
+                ? freedom(name, label, Freedom.Kind.HINGE, -sweep, sweep)
+                : freedom(name, label, Freedom.Kind.SWING, -Math.PI, Math.PI);
+    }
+
     /** Adds a piece to a body, in the station open now. */
     public Piece add(Body body, Piece piece) {
         Piece added = piece.in(body, station);

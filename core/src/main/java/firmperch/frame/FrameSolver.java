@@ -126,7 +126,7 @@ public final class FrameSolver {
         return (Math.abs(a.z()) < 0.9 ? Vec3.UP : Vec3.Y).cross(a).unit();
     }
 
-    /** A joint that is stiff in all but the turn about its axis. */
+    /** A joint that is stiff in all but the turn about its axis, and the way along it where it slides. */
     private static void addSpring(Envelope k, Spring spring) {
         Vec3 a = spring.axis();
         Vec3 b = across(a);
@@ -134,7 +134,7 @@ public final class FrameSolver {
         for (Vec3 along : new Vec3[]{a, b, c}) {
             Vec3 from = spring.fromOffset().cross(along);
             Vec3 to = spring.toOffset().cross(along);
-            addRelative(k, spring, along, from, along, to, STIFF);
+            addRelative(k, spring, along, from, along, to, along == a && spring.slides() ? 0 : STIFF);
             addRelative(k, spring, Vec3.ZERO, along, Vec3.ZERO, along,
                     along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }

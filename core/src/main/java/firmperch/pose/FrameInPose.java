@@ -41,8 +41,9 @@ final class FrameInPose {
         skeleton.nodes().forEach(spot -> frame.node(posed.point(spot.body(), spot.at())));
         skeleton.bars().forEach(this::bar);
         for (Skeleton.Link link : skeleton.links()) {
-            spring(link.inner(), link.outer(), posed.at(link.joint()), posed.axis(link.joint()),
-                    link.stiffness());
+            Vec3 at = posed.at(link.joint());
+            frame.spring(new FrameModel.Spring(link.inner(), link.outer(), at.minus(frame.at(link.inner())),
+                    at.minus(frame.at(link.outer())), posed.axis(link.joint()), link.stiffness(), link.slides()));
         }
         skeleton.sheets().forEach(sheet -> sheet.addTo(frame, posed));
         List<Contact> bearing = new ArrayList<>();

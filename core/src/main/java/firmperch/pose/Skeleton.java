@@ -4,6 +4,7 @@ import firmperch.body.Assembly;
 import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Fastening;
+import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.MassProperties;
 import firmperch.body.Motion;
@@ -45,8 +46,8 @@ final class Skeleton {
     /** A small thing on a bar, carried by the nearest attachment of the bar. */
     record OnBar(Piece bar, double at, MassProperties properties) {}
 
-    /** A joint that gives between two nodes, on a spring about its axis, N·m/rad. */
-    record Link(int inner, int outer, Joint joint, double stiffness) {}
+    /** A joint that gives between two nodes: on a spring about its axis, N·m/rad, or freely along it. */
+    record Link(int inner, int outer, Joint joint, double stiffness, boolean slides) {}
 
     /** A place where it stands or is fixed, and the node there; {@link #GROUND} where nothing of the rig is. */
     record Foot(Contact contact, int group) {}
@@ -178,6 +179,14 @@ final class Skeleton {
         int node = joint.sleeve()
                 ? node(group, joint.inner().body(), joint.inner().at())
                 : node(group, body, joint.outer().at());
+        if (runs(joint)) {
+            // Its wheels hold it in the rail, and nothing holds it along the rail.
+            int free = merged.size();
+            merged.add(free);
+            int wheel = node(free, joint.outer().body(), joint.outer().at());
+            links.add(new Link(wheel, node, joint, k, true));
+            node = wheel;
+        }
         boolean moves = joint.slides() || joint.freedom() != null && !joint.freedom().continuous();
         for (Piece bar : inner) {
             holds(bar).add(new Attachment(moves ? Double.NaN : along(bar, joint.inner()), node, joint,
@@ -187,6 +196,17 @@ final class Skeleton {
             holds(bar).add(new Attachment(joint.sleeve() ? Double.NaN : along(bar, joint.outer()), node, joint,
                     k / outer.size()));
         }
+    }
+
+    /**
+     * True for what runs along a bar and is not what keeps it there: of several wheels of one freedom the first does, by its brake or, as
+     * something must, without one.
+     */
+    private boolean runs(Joint joint) {
+        return joint.slides() && !joint.inner().through().isEmpty() && joint.outer().through().isEmpty()
+                && joint.hold() instanceof Hold.Free
+                && assembly().joints().stream().filter(j -> joint.freedom().equals(j.freedom())).findFirst()
+                        .orElseThrow() != joint;
     }
 
     /** A joint between stiff parts that gives, or that holds on to a sheet that bends. */
@@ -199,7 +219,7 @@ final class Skeleton {
         int outer = node(group(body), body, joint.outer().at());
         // Two joints in one place, as a bearing and its brake, hold as one.
         if (links.stream().noneMatch(l -> l.inner == inner && l.outer == outer)) {
-            links.add(new Link(inner, outer, joint, k));
+            links.add(new Link(inner, outer, joint, k, false));
         }
     }
 

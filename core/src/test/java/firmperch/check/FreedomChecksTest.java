@@ -94,6 +94,28 @@ class FreedomChecksTest {
         assertThat(bar.finding("tip.lean").reading().numbers().get()).contains("with the camera off");
     }
 
+    /**
+     * Swung all the way round it does not matter where the legs point; swung 30° to either side, a leg under the bar stands further out than
+     * the edge between two does (three legs: r/2), and turning the legs is a cure.
+     */
+    @Test
+    void aLegGoesUnderTheBarWhereItIsSwungOnlySoFar() {
+        double[][] push = new double[2][2];
+        for (int swung = 0; swung < 2; swung++) {
+            for (int leg = 0; leg < 2; leg++) {
+                push[swung][leg] = Assessor.everyPose(Demo.with(Samples.all().get(1), "perch.pan.sweep",
+                        swung == 0 ? Math.PI : Math.toRadians(30), "perch.tripod.legs.first", Math.toRadians(60 * leg)),
+                        Progress.NONE).finding("tip.push").reading().available();
+            }
+        }
+        assertThat(push[0][0]).isCloseTo(push[0][1], within(0.02 * push[0][0] + 0.05));
+        assertThat(push[1][0]).isGreaterThan(1.2 * push[1][1]);
+        Assessment between = Assessor.everyPose(Demo.with(Samples.all().get(1), "perch.pan.sweep", Math.toRadians(30),
+                "perch.tripod.legs.first", Math.toRadians(60)), Progress.NONE);
+        assertThat(Assessor.withCures(between, between.finding("tip.push"), Progress.NONE).finding("tip.push").cures())
+                .anySatisfy(c -> assertThat(c.what().toLowerCase()).contains("first leg points"));
+    }
+
     /** An open head holds a twentieth: 5 N·m out of balance is no balance, whatever its lock holds. */
     @Test
     void balanceIsWhatStaysWhenItIsLetGo() {

@@ -3,11 +3,19 @@ package firmperch.study;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import firmperch.body.Piece;
+import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.file.Samples;
+import firmperch.frame.FrameSolution;
+import firmperch.frame.FrameSolution;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -58,6 +66,22 @@ class ResistedTest {
                 Map.of("bridge.run", 0.82, "trolley.run", -0.1, "turntable.turn", 0.0, "arm-1.lift", -0.4));
         assertThat(inFull(s)).hasSize(2).anySatisfy(v -> assertThat(Math.abs(v.x())).isCloseTo(1, within(1e-9)));
         assertThat(s.unitLoads().sideways(s.level(5))).isPositive();
+    }
+
+    /** Wheels that run take no force along their rail: a cross rail is pulled alike before, between and behind the trolley's. */
+    @Test
+    void wheelsTakeNothingAlongTheirRail() {
+        Situation s = glazing(Map.of("bridge.run", 0.1, "trolley.run", 0.05, "turntable.turn", 0.3, "arm-1.lift", -0.4));
+        FrameSolution frame = s.frame().orElseThrow();
+        Map<Piece, List<Double>> pulls = new IdentityHashMap<>();
+        for (int i = 0; i < s.framed().bars().size(); i++) {
+            Piece bar = s.framed().bars().get(i);
+            if (bar.name().equals("Cross rail")) {
+                pulls.computeIfAbsent(bar, b -> new ArrayList<>()).add(frame.forces(i)[0]);
+            }
+        }
+        assertThat(pulls).hasSize(2).allSatisfy((bar, along) -> assertThat(along).hasSize(3)
+                .allSatisfy(pull -> assertThat(pull).isCloseTo(along.getFirst(), within(1e-3))));
     }
 
     /** An arm held by friction pushes back in all directions but along the swing of its block. */

@@ -28,8 +28,10 @@ import java.util.List;
  * @param torque that its tilt holds, N·m
  * @param pan that its pan holds, N·m
  * @param stop how far it tilts either way, rad
+ * @param sweep how far it is ever panned to either side, rad: π for all the way round
  */
-public record PanTiltHead(double mass, double height, double forward, double torque, double pan, double stop)
+public record PanTiltHead(double mass, double height, double forward, double torque, double pan, double stop,
+        double sweep)
         implements
             Part {
     public static final Params<PanTiltHead> PARAMS = Params.of(PanTiltHead.class)
@@ -39,6 +41,8 @@ public record PanTiltHead(double mass, double height, double forward, double tor
             .measure("torque", "Holding torque of the tilt", Quantity.TORQUE, 0.1, 500).varied(2)
             .measure("pan", "Holding torque of the pan", Quantity.TORQUE, 0.1, 500)
             .angle("stop", "Tilts either way", 1, 60)
+            .angle("sweep", "Panned to either side, at most", 5, 180).orElse(Math.PI)
+            .help("180° for all the way round. Panned less far, a leg can stand under the load.")
             .done();
 
     private static final double WIDE = 0.06;
@@ -46,7 +50,7 @@ public record PanTiltHead(double mass, double height, double forward, double tor
     private static final Vec3 ACROSS = Vec3.Y.negated();
 
     public PanTiltHead {
-        PARAMS.check(mass, height, forward, torque, pan, stop);
+        PARAMS.check(mass, height, forward, torque, pan, stop, sweep);
     }
 
     @Override
@@ -58,7 +62,7 @@ public record PanTiltHead(double mass, double height, double forward, double tor
     public void build(Builder out, List<Port> on) {
         Port stud = on.getFirst();
         stud.fitting("Pan and tilt head", Port.Stud.class, "a stud that looks up");
-        Freedom turn = out.freedom("pan", "Pan", Freedom.Kind.SWING, -Math.PI, Math.PI);
+        Freedom turn = out.swing("pan", "Pan", sweep);
         Freedom tip = out.freedom("tilt", "Tilt", Freedom.Kind.HINGE, -stop, stop);
         Body base = out.body("base", stud.body(), stud.at(), new Motion.Turn(turn, Vec3.UP));
         out.station("", "Pan and tilt head", base, new Vec3(0, 0, height), stud.station());

@@ -102,7 +102,7 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
     public void build(Builder out, List<Port> on) {
         Port deck = on.getFirst();
         deck.fitting("Turntable", Port.Deck.class, "a deck to hang it under");
-        Freedom turn = out.freedom("turn", "Turn of the turntable", Freedom.Kind.SWING, -Math.PI, Math.PI);
+        Freedom turn = out.swing("turn", "Turn of the turntable", Math.PI);
         // Upright, as a camera is, under a deck that looks down.
         Placement upright = new Placement(Vec3.ZERO, Vec3.X, Vec3.Y.negated(), Vec3.DOWN);
         Body body = out.body("turn", deck.body(), deck.at().of(upright), new Motion.Turn(turn, Vec3.UP));

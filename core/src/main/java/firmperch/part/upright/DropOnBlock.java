@@ -34,9 +34,10 @@ import java.util.List;
  * @param clearance bore less post, over the diameter
  * @param forward post axis to an arm's inner pivots
  * @param brake what its swing brake holds, N·m; 0 for none
+ * @param sweep how far it is ever swung to either side, rad: π for all the way round
  */
 public record DropOnBlock(double height, double width, Material material, double clearance, double forward,
-        double brake)
+        double brake, double sweep)
         implements
             Part {
     public static final Params<DropOnBlock> PARAMS = Params.of(DropOnBlock.class)
@@ -46,13 +47,15 @@ public record DropOnBlock(double height, double width, Material material, double
             .length("clearance", "Clearance on the post", 0, 0.02).varied(0.0002)
             .length("forward", "Post to inner pivots", 0.02, 0.5)
             .measure("brake", "Swing brake holds", Quantity.TORQUE, 0, 50).judged().orElse(0.0).varied(0.5)
-            .help("A knob through the block that presses a pad on the post; 0 for none.").done();
+            .help("A knob through the block that presses a pad on the post; 0 for none.")
+            .angle("sweep", "Swung to either side, at most", 5, 180).orElse(Math.PI)
+            .help("180° for all the way round.").done();
 
     /** The ring and cord of a pin, kg: common practice, no source. */
     private static final double RING = 0.015;
 
     public DropOnBlock {
-        PARAMS.check(height, width, material, clearance, forward, brake);
+        PARAMS.check(height, width, material, clearance, forward, brake, sweep);
         Require.that(forward <= width / 2 + 0.2, "Post to inner pivots", forward, LENGTH,
                 "at most 200 mm past the block's face");
     }
@@ -72,7 +75,7 @@ public record DropOnBlock(double height, double width, Material material, double
         Require.that(width > bore + 0.012, "Width of the carriage", width, LENGTH,
                 "more than its bore and 6 mm of wood each side");
         Freedom pin = out.freedom("pin", "Pin hole", Freedom.Kind.STEP, 0, fit.rests().size() - 1);
-        Freedom swing = out.freedom("swing", "Swing", Freedom.Kind.SWING, -Math.PI, Math.PI);
+        Freedom swing = out.swing("swing", "Swing", sweep);
         Body rest = out.body("rest", post.body(), post.at(), new Motion.Step(pin, Vec3.UP, fit.rests()));
         Body block = out.body("block", rest, Placement.HERE, new Motion.Turn(swing, Vec3.UP));
         Vec3 middle = new Vec3(0, 0, height / 2);

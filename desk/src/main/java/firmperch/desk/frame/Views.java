@@ -274,12 +274,12 @@ public final class Views extends VBox {
 
     private void key(KeyEvent e) {
         switch (e.getCode()) {
-            case UP -> step(1, Freedom.Kind.HINGE, Freedom.Kind.SLIDE);
-            case DOWN -> step(-1, Freedom.Kind.HINGE, Freedom.Kind.SLIDE);
-            case LEFT -> step(2, Freedom.Kind.SWING);
-            case RIGHT -> step(-2, Freedom.Kind.SWING);
-            case PAGE_UP -> step(1, Freedom.Kind.STEP);
-            case PAGE_DOWN -> step(-1, Freedom.Kind.STEP);
+            case UP -> step(1, Way.LIFTS);
+            case DOWN -> step(-1, Way.LIFTS);
+            case LEFT -> step(2, Way.SWINGS);
+            case RIGHT -> step(-2, Way.SWINGS);
+            case PAGE_UP -> step(1, Way.STEPS);
+            case PAGE_DOWN -> step(-1, Way.STEPS);
             default -> {
                 return;
             }
@@ -287,11 +287,25 @@ public final class Views extends VBox {
         e.consume();
     }
 
-    /** Moves the outermost freedom of one of those kinds. */
-    private void step(int by, Freedom.Kind... kinds) {
+    /** What a key moves: about an upright axis, whether all the way round or not; by steps; else up and down or in and out. */
+    private enum Way {
+        LIFTS, SWINGS, STEPS
+    }
+
+    private Way way(int freedom) {
+        return switch (now().study().assembly().freedoms().get(freedom).kind()) {
+            case SWING -> Way.SWINGS;
+            case HINGE -> now().study().rig().lifts(freedom) ? Way.LIFTS : Way.SWINGS;
+            case SLIDE -> Way.LIFTS;
+            case STEP -> Way.STEPS;
+        };
+    }
+
+    /** Moves the outermost freedom that goes that way. */
+    private void step(int by, Way way) {
         List<Freedom> freedoms = now().study().assembly().freedoms();
         for (int f = freedoms.size() - 1; f >= 0; f--) {
-            if (List.of(kinds).contains(freedoms.get(f).kind())) {
+            if (way(f) == way) {
                 int freedom = f;
                 double size = switch (freedoms.get(f).kind()) {
                     case SWING, HINGE -> DEGREE;
