@@ -7,7 +7,8 @@ import java.util.stream.Stream;
 public final class Checks {
     /** The list. A new check is a new entry here or in its group. */
     public static final List<Check<?>> ALL = Stream.of(PictureChecks.all(), ClearanceChecks.all(), JointChecks.all(),
-            FreedomChecks.all(), BarChecks.all(), UprightChecks.all(), CameraChecks.all(), StandingChecks.all(), FeetChecks.all(),
+            FreedomChecks.all(), BarChecks.all(), UprightChecks.all(), CameraChecks.all(), StandingChecks.all(),
+            FeetChecks.all(),
             AnchorChecks.all(),
             TieChecks.all(), ThreadChecks.all(), BearingChecks.all(), CatchChecks.all()).<Check<?>>flatMap(List::stream)
             .toList();

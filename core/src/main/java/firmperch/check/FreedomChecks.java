@@ -37,8 +37,9 @@ final class FreedomChecks {
     }
 
     private static FunctionCheck<Level> stays(String id, Quantity unit, boolean slides) {
-        return new FunctionCheck<>(new About(id, Topic.GIVES, "Does the %s stay where it is put?", unit, Scope.EVERY_POSE,
-                false, "the %s wanders", "Q = g·|Σ m·v|·sin σ + g·|Σ m·v × θ| + F·|v_camera|", SOURCE),
+        return new FunctionCheck<>(
+                new About(id, Topic.GIVES, "Does the %s stay where it is put?", unit, Scope.EVERY_POSE,
+                        false, "the %s wanders", "Q = g·|Σ m·v|·sin σ + g·|Σ m·v × θ| + F·|v_camera|", SOURCE),
                 study -> level(study, slides), (level, s) -> Reading.loaded(s, 1, frame -> stays(level, s, frame)),
                 Certainty.SAMPLED);
     }
@@ -67,7 +68,8 @@ final class FreedomChecks {
                 : 0;
         Vec3 turned = turned(level, s, frame);
         double lean = Gravity.STANDARD * Math.abs(turned.x() * runs.y() - turned.y() * runs.x());
-        double lever = s.posed().velocity(s.study().assembly().mount().body(), s.posed().mount(), level.freedom).radius();
+        double lever = s.posed().velocity(s.study().assembly().mount().body(), s.posed().mount(), level.freedom)
+                .radius();
         double cable = s.policy().loads().cable() * lever;
         double holds = level.joints.stream().mapToDouble(j -> holds(j, s)).sum() + rolling(level, s);
         Quantity unit = s.study().assembly().freedoms().get(level.freedom).kind() == Freedom.Kind.SLIDE
@@ -81,11 +83,12 @@ final class FreedomChecks {
                         + s.show(unit, holds) + " hold it");
     }
 
-    /** How far what moves has turned with the frame that carries it, rad. */
+    /** How far what moves has turned with the frame that carries it, in the mean of its wheels, rad. */
     private static Vec3 turned(Level level, Situation s, FrameSolution frame) {
         Framed framed = s.framed();
-        int node = framed.node(level.joints.getFirst().outer().body());
-        return node < 0 ? Vec3.ZERO : frame.rotation(node);
+        return level.joints.stream().map(j -> framed.node(j.outer().body()))
+                .map(node -> node < 0 ? Vec3.ZERO : frame.rotation(node)).reduce(Vec3.ZERO, Vec3::plus)
+                .times(1.0 / level.joints.size());
     }
 
     private static double holds(Joint joint, Situation s) {
@@ -93,8 +96,7 @@ final class FreedomChecks {
             case Hold.Brake brake -> brake.holds();
             case Hold.Rated rated -> rated.torque();
             case Hold.Rubs rubs -> rubs.pair().low() * s.posed().beyond(joint).weight() * rubs.radius();
-            case Hold.Free _,Hold.Bearings _,Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,Hold.Threaded _,
-                    Hold.Friction _ ->
+            case Hold.Free _,Hold.Bearings _,Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,Hold.Threaded _,Hold.Friction _ ->
                 0;
         };
     }

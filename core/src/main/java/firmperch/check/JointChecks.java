@@ -24,7 +24,8 @@ final class JointChecks {
     /** All of them. */
     static List<Check<?>> all() {
         return List.of(friction().feeling((set, rig, f) -> rig.feltBy(set.freedom(), f)),
-                clamped().feeling((set, rig, f) -> rig.feltBy(set.freedom(), f)), closure(), moves(), rated(), pin(), rock());
+                clamped().feeling((set, rig, f) -> rig.feltBy(set.freedom(), f)), closure(), moves(), rated(), pin(),
+                rock());
     }
 
     private static List<Subject<Tightened>> tightened(Study study) {
@@ -57,7 +58,8 @@ final class JointChecks {
                             + Opened.words(s, set.freedom()))
                             .saying(() -> set.name().in("the %s [slips|slip]: [it holds|they hold] ")
                                     + s.show(Quantity.TORQUE, holds) + ", the load" + s.hardest(set.freedom()).words()
-                                    + " is " + s.show(Quantity.TORQUE, asked / slip) + " and " + set.name().with("it", "they")
+                                    + " is " + s.show(Quantity.TORQUE, asked / slip) + " and "
+                                    + set.name().with("it", "they")
                                     + " must hold " + slip + " times as much")
                             .with(slip);
                 }, Check.Certainty.PROVEN);
@@ -74,10 +76,12 @@ final class JointChecks {
                     double pull = set.pull(s, set.held(s, Hold.Friction::tightestMoment));
                     double least = set.pull(s, s.potentialSlope(set.freedom()) * s.policy().loads().slip());
                     return new Reading(pull, s.policy().movement().pull(),
-                            () -> "up to " + s.show(Quantity.FORCE, pull) + " at the camera; to hold as is asked it takes "
+                            () -> "up to " + s.show(Quantity.FORCE, pull)
+                                    + " at the camera; to hold as is asked it takes "
                                     + s.show(Quantity.FORCE, least) + " or more")
                             .saying(() -> "it takes up to " + s.show(Quantity.FORCE, pull)
-                                    + " at the camera to move it, " + s.show(Quantity.FORCE, s.policy().movement().pull())
+                                    + " at the camera to move it, "
+                                    + s.show(Quantity.FORCE, s.policy().movement().pull())
                                     + " are one hand's");
                 }, Check.Certainty.SAMPLED);
     }

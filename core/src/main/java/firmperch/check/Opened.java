@@ -35,8 +35,7 @@ public final class Opened {
                 sum += switch (joint.hold()) {
                     case Hold.Rated rated -> rated.open();
                     case Hold.Bearings _ -> BearingChecks.rolling(joint, s);
-                    case Hold.Free _,Hold.Brake _,Hold.Rubs _,Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,
-                            Hold.Threaded _,Hold.Friction _ ->
+                    case Hold.Free _,Hold.Brake _,Hold.Rubs _,Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,Hold.Threaded _,Hold.Friction _ ->
                         0;
                 };
             }

@@ -25,7 +25,6 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
      */
     public record Doubt(double asked, String basis) {}
 
-
     /** Margins above this are not told apart. */
     public static final double PLENTY = 50;
     /** A millionth is rounding, not shortage. */

@@ -33,7 +33,8 @@ record Settled(Moved bends, Moved presses, Moved plays) {
         for (Joint joint : s.study().assembly().joints()) {
             plays = plays.plus(play(joint, s));
         }
-        return new Settled(new Moved(down, frame.rotation(s.framed().camera()).radius()), s.unitLoads().pressed(), plays);
+        return new Settled(new Moved(down, frame.rotation(s.framed().camera()).radius()), s.unitLoads().pressed(),
+                plays);
     }
 
     /** The play of a joint that tilts what hangs on it, wherever it hangs. */

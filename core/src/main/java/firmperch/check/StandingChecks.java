@@ -131,7 +131,8 @@ final class StandingChecks {
 
     private static FunctionCheck<Void> push() {
         return check("tip.push", Topic.FIRMNESS, "What push does it take?", Quantity.FORCE, "a push tips it",
-                "F = W · (d·cos σ − h·sin σ) / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH, (s, t, when) -> {
+                "F = W · (d·cos σ − h·sin σ) / z", "rigid statics; what is asked: " + Policy.SOURCE_PUSH,
+                (s, t, when) -> {
                     double height = s.pushHeight();
                     double push = Math.max(0, t.push(height));
                     double asked = s.pushAsked(t.mass());
@@ -253,7 +254,8 @@ final class StandingChecks {
         return standing(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
                 "θ = atan(d / h) − slope, every swivel at its worst",
-                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.ROLLED, at -> worst(at, true, (s, t, when) -> {
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.ROLLED,
+                at -> worst(at, true, (s, t, when) -> {
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("
                             + s.length(t.clearance()) + " / " + s.length(t.centre().z()) + ") − "

@@ -58,13 +58,13 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
      * @param toOffset from that node to the joint, m
      * @param axis it turns about, of length 1
      * @param stiffness about that axis, N·m/rad; infinite if it does not turn
-     * @param slides true if it runs freely along that axis too
+     * @param along stiffness along that axis, N/m; infinite if it does not slide
      */
     public record Spring(int from, int to, Vec3 fromOffset, Vec3 toOffset, Vec3 axis, double stiffness,
-            boolean slides) {
+            double along) {
         /** One that does not slide. */
         public Spring(int from, int to, Vec3 fromOffset, Vec3 toOffset, Vec3 axis, double stiffness) {
-            this(from, to, fromOffset, toOffset, axis, stiffness, false);
+            this(from, to, fromOffset, toOffset, axis, stiffness, Double.POSITIVE_INFINITY);
         }
     }
 

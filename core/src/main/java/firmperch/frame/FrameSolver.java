@@ -134,30 +134,24 @@ public final class FrameSolver {
         for (Vec3 along : new Vec3[]{a, b, c}) {
             Vec3 from = spring.fromOffset().cross(along);
             Vec3 to = spring.toOffset().cross(along);
-            addRelative(k, spring, along, from, along, to, along == a && spring.slides() ? 0 : STIFF);
+            addRelative(k, spring, along, from, along, to, along == a ? Math.min(spring.along(), STIFF) : STIFF);
             addRelative(k, spring, Vec3.ZERO, along, Vec3.ZERO, along,
                     along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }
     }
 
-    /** A plate's bending between its seats; along itself it is stiff, each seat to the first. */
+    /** A plate's bending between its seats; along itself it is stiff, each seat to each, so that none comes before the others. */
     private static void addPlate(Envelope k, FrameModel model, Plate plate) {
         int n = plate.nodes().size();
         double[][] moves = new double[3 * n][];
-        Vec3 first = null;
         for (int i = 0; i < n; i++) {
             Vec3 o = plate.offsets().get(i);
             Vec3 turn = o.cross(plate.z());
             moves[3 * i] = row(plate.z(), turn);
             moves[3 * i + 1] = row(Vec3.ZERO, plate.x());
             moves[3 * i + 2] = row(Vec3.ZERO, plate.y());
-            Vec3 at = model.nodes().get(plate.nodes().get(i)).plus(o);
-            if (first == null) {
-                first = at;
-            } else {
-                // Both seen at the first seat; what that lies out of the plane by is none.
-                Vec3 back = o.plus(first.minus(at));
-                stiffAlong(k, plate, i, back, plate.offsets().getFirst());
+            for (int j = 0; j < i; j++) {
+                stiffAlong(k, model, plate, i, j);
             }
         }
         for (int i = 0; i < 3 * n; i++) {
@@ -177,10 +171,15 @@ public final class FrameSolver {
         }
     }
 
-    private static void stiffAlong(Envelope k, Plate plate, int seat, Vec3 back, Vec3 first) {
-        Spring tie = new Spring(plate.nodes().getFirst(), plate.nodes().get(seat), first, back, plate.z(), STIFF);
+    /** Both seen at the place of the first of the two. */
+    private static void stiffAlong(Envelope k, FrameModel model, Plate plate, int one, int other) {
+        int from = plate.nodes().get(one);
+        int to = plate.nodes().get(other);
+        Vec3 at = plate.offsets().get(one);
+        Vec3 seen = model.nodes().get(from).plus(at).minus(model.nodes().get(to));
+        Spring tie = new Spring(from, to, at, seen, plate.z(), STIFF);
         for (Vec3 along : new Vec3[]{plate.x(), plate.y()}) {
-            addRelative(k, tie, along, first.cross(along), along, back.cross(along), STIFF);
+            addRelative(k, tie, along, at.cross(along), along, seen.cross(along), STIFF);
         }
         addRelative(k, tie, Vec3.ZERO, plate.z(), Vec3.ZERO, plate.z(), STIFF);
     }

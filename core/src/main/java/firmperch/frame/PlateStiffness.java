@@ -26,10 +26,11 @@ final class PlateStiffness {
     private static final double STIFF = 1000;
     /** What lies outside of a round plate, so that its nodes hold on to something. */
     private static final double NOTHING = 1e-6;
-    /** Springs under the whole plate that keep it from being a mechanism, as a share of what bends: they carry nothing. */
-    private static final double AFLOAT = 1e-7;
+    /** Springs under the whole plate that keep it from being a mechanism, as a share of what bends: they carry nothing, and are taken out again. */
+    private static final double AFLOAT = 1e-4;
     /** Points along a side, or around a ring, over which a seat's movement is averaged. */
     private static final int SAMPLES = 6;
+    private static final double EDGE = 1e-9;
     private static final int WAYS = 3;
     private static final int DOF = 12;
     private static final int MOST_KNOWN = 200;
@@ -206,8 +207,9 @@ final class PlateStiffness {
             return NOTHING;
         }
         for (Seat seat : shape.seats) {
-            if (seat.how() == Bending.How.STIFF && Math.abs(x - seat.x()) < seat.halfX()
-                    && Math.abs(y - seat.y()) < seat.halfY()) {
+            // A middle right on the edge is within, on either side alike.
+            if (seat.how() == Bending.How.STIFF && Math.abs(x - seat.x()) < seat.halfX() + EDGE
+                    && Math.abs(y - seat.y()) < seat.halfY() + EDGE) {
                 return STIFF;
             }
         }

@@ -69,7 +69,8 @@ final class Starts {
                         new Corners(0.30, true, true)), List.of(Perch.FLOOR)),
                 new Mounted("post", new PinnedPost(PostStock.ALL.get("pipe-48.3x3.2"), 1.60,
                         new PinRow(0.75, 0.10, 6, 0.010), 2), List.of("box.hollow")),
-                new Mounted("carriage", new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0008, 0.105, 4, Math.PI),
+                new Mounted("carriage",
+                        new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0008, 0.105, 4, Math.PI),
                         List.of("post.round")),
                 new Mounted("arm", arm, List.of("carriage.face")),
                 new Mounted("head", new TiltHead(0.38, 0.12, 10), List.of("arm.end"))));
@@ -89,7 +90,8 @@ final class Starts {
     /** A tube across a tripod's head: camera at one end, washers at the other. */
     static Perch balancedBar() {
         return new Perch(List.of(new Mounted("tripod", tripod(0), List.of(Perch.FLOOR)),
-                new Mounted("pan", new PanTiltHead(1.3, 0.10, 0.05, 30, 6, Math.toRadians(20), Math.PI), List.of("tripod.top")),
+                new Mounted("pan", new PanTiltHead(1.3, 0.10, 0.05, 30, 6, Math.toRadians(20), Math.PI),
+                        List.of("tripod.top")),
                 new Mounted("bar", new BalanceBar(PostStock.TUBES.get("tube-40x2"), 1.1, 0.375, 0.05,
                         Washer.ALL.get("disc-1"), 6), List.of("pan.top")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("bar.nose"))));
@@ -98,7 +100,8 @@ final class Starts {
     /** A tripod with its camera tipped down in front: what one has already. */
     static Perch plainTripod() {
         return new Perch(List.of(new Mounted("tripod", tripod(0), List.of(Perch.FLOOR)),
-                new Mounted("pan", new PanTiltHead(1.3, 0.10, 0.20, 30, 6, Math.toRadians(20), Math.PI), List.of("tripod.top")),
+                new Mounted("pan", new PanTiltHead(1.3, 0.10, 0.20, 30, 6, Math.toRadians(20), Math.PI),
+                        List.of("tripod.top")),
                 new Mounted("screw", new CameraScrew(0.002), List.of("pan.front"))));
     }
 
@@ -159,7 +162,8 @@ final class Starts {
     }
 
     private static Pivots chainPivots(int faces) {
-        return new Pivots(Bolt.ALL.get("m10"), 2 * faces, FacePair.ALL.get("wood-cork"), Closure.ALL.get("lever-65"), 5.5, 4, 0);
+        return new Pivots(Bolt.ALL.get("m10"), 2 * faces, FacePair.ALL.get("wood-cork"), Closure.ALL.get("lever-65"),
+                5.5, 4, 0);
     }
 
     /** A mast of two tubes on a board, a beam that goes up and down and in and out, a weight on a rope. */

@@ -61,7 +61,8 @@ public final class OrderOfWork {
             add(steps, "Look at every fixing once more: nothing has moved, no nut has turned.", last + 1, "",
                     "Take the bag off first; nobody under it.");
         }
-        add(steps, "Hang the camera, tether first; note the sag under Prove." + Handling.lockFirst(s), last + 2, "", Handling.falls(s));
+        add(steps, "Hang the camera, tether first; note the sag under Prove." + Handling.lockFirst(s), last + 2, "",
+                Handling.falls(s));
         Tightened.of(s.study()).forEach(set -> Handling.tighten(set, assessment)
                 .ifPresent(step -> add(steps, step, steps.size(), "", "")));
     }

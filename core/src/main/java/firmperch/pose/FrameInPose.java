@@ -43,7 +43,7 @@ final class FrameInPose {
         for (Skeleton.Link link : skeleton.links()) {
             Vec3 at = posed.at(link.joint());
             frame.spring(new FrameModel.Spring(link.inner(), link.outer(), at.minus(frame.at(link.inner())),
-                    at.minus(frame.at(link.outer())), posed.axis(link.joint()), link.stiffness(), link.slides()));
+                    at.minus(frame.at(link.outer())), posed.axis(link.joint()), link.stiffness(), link.along()));
         }
         skeleton.sheets().forEach(sheet -> sheet.addTo(frame, posed));
         List<Contact> bearing = new ArrayList<>();

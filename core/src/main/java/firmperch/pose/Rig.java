@@ -242,7 +242,8 @@ public final class Rig {
             case Hold.Free _,Hold.Bearings _,Hold.Rubs _ -> 0;
             case Hold.Brake brake -> brake.holds();
             case Hold.Rated rated -> rated.torque();
-            case Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,Hold.Threaded _,Hold.Friction _ -> Double.POSITIVE_INFINITY;
+            case Hold.Fixed _,Hold.Rests _,Hold.Pin _,Hold.Lies _,Hold.Threaded _,Hold.Friction _ ->
+                Double.POSITIVE_INFINITY;
         };
     }
 

@@ -46,8 +46,8 @@ final class Skeleton {
     /** A small thing on a bar, carried by the nearest attachment of the bar. */
     record OnBar(Piece bar, double at, MassProperties properties) {}
 
-    /** A joint that gives between two nodes: on a spring about its axis, N·m/rad, or freely along it. */
-    record Link(int inner, int outer, Joint joint, double stiffness, boolean slides) {}
+    /** A joint that gives between two nodes: on a spring about its axis, N·m/rad, and on one along it, N/m. */
+    record Link(int inner, int outer, Joint joint, double stiffness, double along) {}
 
     /** A place where it stands or is fixed, and the node there; {@link #GROUND} where nothing of the rig is. */
     record Foot(Contact contact, int group) {}
@@ -57,6 +57,11 @@ final class Skeleton {
      * large enough that the short member between stays well conditioned (its stiffness grows with 1/ℓ³).
      */
     static final double SAME = 2e-3;
+    /**
+     * What keeps each of several wheels of what runs along a rail, N/m: soft beside a rail (some 10⁷ N/m), so that what hangs there does not
+     * brace it, and stiff enough that a touch moves it by less than a tenth of a millimetre.
+     */
+    private static final double KEEPS = 2e4;
     /** Stands for the place instead of a node. */
     static final int GROUND = -1;
 
@@ -180,11 +185,11 @@ final class Skeleton {
                 ? node(group, joint.inner().body(), joint.inner().at())
                 : node(group, body, joint.outer().at());
         if (runs(joint)) {
-            // Its wheels hold it in the rail, and nothing holds it along the rail.
+            // Wheels hold it in the rail; what little keeps it along the rail must not brace the rail by what hangs on it.
             int free = merged.size();
             merged.add(free);
             int wheel = node(free, joint.outer().body(), joint.outer().at());
-            links.add(new Link(wheel, node, joint, k, true));
+            links.add(new Link(wheel, node, joint, k, KEEPS));
             node = wheel;
         }
         boolean moves = joint.slides() || joint.freedom() != null && !joint.freedom().continuous();
@@ -198,15 +203,12 @@ final class Skeleton {
         }
     }
 
-    /**
-     * True for what runs along a bar and is not what keeps it there: of several wheels of one freedom the first does, by its brake or, as
-     * something must, without one.
-     */
+    /** True for one of several wheels of a freedom that run along bars. */
     private boolean runs(Joint joint) {
         return joint.slides() && !joint.inner().through().isEmpty() && joint.outer().through().isEmpty()
-                && joint.hold() instanceof Hold.Free
-                && assembly().joints().stream().filter(j -> joint.freedom().equals(j.freedom())).findFirst()
-                        .orElseThrow() != joint;
+                && assembly().joints().stream().filter(j -> joint.freedom().equals(j.freedom())).allMatch(
+                        j -> j.hold() instanceof Hold.Free || j.hold() instanceof Hold.Brake)
+                && assembly().joints().stream().filter(j -> joint.freedom().equals(j.freedom())).count() > 1;
     }
 
     /** A joint between stiff parts that gives, or that holds on to a sheet that bends. */
@@ -219,7 +221,7 @@ final class Skeleton {
         int outer = node(group(body), body, joint.outer().at());
         // Two joints in one place, as a bearing and its brake, hold as one.
         if (links.stream().noneMatch(l -> l.inner == inner && l.outer == outer)) {
-            links.add(new Link(inner, outer, joint, k, false));
+            links.add(new Link(inner, outer, joint, k, Double.POSITIVE_INFINITY));
         }
     }
 

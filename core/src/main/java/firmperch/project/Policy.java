@@ -36,7 +36,8 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
                 .measure("pushShare", "Push wanted, of the weight", NUMBER, 0.01, 1)
                 .measure("pushMost", "Push wanted, at most", FORCE, 1, 5000)
                 .length("pushHeight", "Push height, at most", 0.1, 3)
-                .angle("slope", "Slope of an ordinary floor", 0, 30).mass("person", "Person on a corner", 0, 300).judged()
+                .angle("slope", "Slope of an ordinary floor", 0, 30).mass("person", "Person on a corner", 0, 300)
+                .judged()
                 .done();
 
         public Standing {
@@ -60,12 +61,14 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
      * @param cable pull of a cable at the camera, N
      */
     public record Loads(double proof, double slip, double handling, double hand, double lift, double cable)
-            implements Described {
+            implements
+                Described {
         static final Params<Loads> PARAMS = Params.of(Loads.class)
                 .measure("proof", "Times the gear hung on", NUMBER, 1, 20)
                 .measure("slip", "Times the load before slip", NUMBER, 1, 10).judged()
                 .measure("handling", "Times the gear when handled", NUMBER, 1, 5).judged()
-                .measure("hand", "A hand at the camera", FORCE, 0, 500).judged().mass("lift", "Lift of one person", 1, 100)
+                .measure("hand", "A hand at the camera", FORCE, 0, 500).judged()
+                .mass("lift", "Lift of one person", 1, 100)
                 .measure("cable", "A cable at the camera", FORCE, 0, 50).judged().orElse(1.0).done();
 
         public Loads {
@@ -88,7 +91,8 @@ public record Policy(Standing standing, Loads loads, Movement movement, Distance
      * @param pull at the camera that moves a joint which is not opened for it, at most, N
      */
     public record Movement(double sag, double tilt, double rock, double fold, double pull) implements Described {
-        static final Params<Movement> PARAMS = Params.of(Movement.class).length("sag", "Sag allowed", 1e-4, 0.2).judged()
+        static final Params<Movement> PARAMS = Params.of(Movement.class).length("sag", "Sag allowed", 1e-4, 0.2)
+                .judged()
                 .angle("tilt", "Tilt allowed", 0.05, 20).angle("rock", "Rock allowed", 0.05, 20)
                 .angle("fold", "Kept from folding", 0, 60)
                 .measure("pull", "Pull that moves a joint, at most", FORCE, 1, 500).judged().orElse(40.0).done();

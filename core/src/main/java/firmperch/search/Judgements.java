@@ -52,7 +52,8 @@ public final class Judgements {
         }
 
         private double by() {
-            return (turns() ? 100 : 0) + Math.abs(Math.log(Math.max(would.margin(), 1e-3) / Math.max(is.margin(), 1e-3)));
+            return (turns() ? 100 : 0)
+                    + Math.abs(Math.log(Math.max(would.margin(), 1e-3) / Math.max(is.margin(), 1e-3)));
         }
     }
 
@@ -68,7 +69,8 @@ public final class Judgements {
         return List.copyOf(rows);
     }
 
-    private static void walk(Described record, Path path, String whose, Assessment is, List<Row> rows, Progress progress) {
+    private static void walk(Described record, Path path, String whose, Assessment is, List<Row> rows,
+            Progress progress) {
         for (Param param : record.params().all()) {
             Object value = record.params().value((Record) record, param.name());
             Path at = path.then(param.name());
@@ -117,7 +119,8 @@ public final class Judgements {
 
     private static String words(Optional<Moved> moved) {
         return moved.map(m -> m.is.id() + " " + Finding.change(m.is.margin(), m.would.margin())
-                + (m.turns() ? " (" + word(m.is.verdict()) + " → " + word(m.would.verdict()) + ")" : "")).orElse("nothing");
+                + (m.turns() ? " (" + word(m.is.verdict()) + " → " + word(m.would.verdict()) + ")" : ""))
+                .orElse("nothing");
     }
 
     private static String word(Verdict verdict) {

@@ -9,7 +9,8 @@ import java.util.List;
  * @param low its low end, with which a joint must still hold
  * @param high its high end, against which a hand must still move it
  */
-public record FacePair(String id, String label, double friction, double low, double high, String source) implements Catalogue.Row {
+public record FacePair(String id, String label, double friction, double low, double high,
+        String source) implements Catalogue.Row {
     /** Every pair of faces known; a new one is a new row. */
     public static final Catalogue<FacePair> ALL = new Catalogue<>("faces",
             List.of(new FacePair("wood-wood", "wood on wood", 0.35, 0.30, 0.50,

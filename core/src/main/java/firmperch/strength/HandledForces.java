@@ -14,8 +14,8 @@ import java.util.List;
  * |c·s| + |Σ cₖ·rₖ| for each combination.
  */
 public final class HandledForces {
-    private static final int STEPS = 12;
-    private static final double SAME = 1e-9;
+    private static final int STEPS = 60;
+    private static final double SAME = 1e-10;
 
     private final double[] steady;
     private final double[][] hand;
@@ -72,7 +72,8 @@ public final class HandledForces {
         if (hand.length == 0) {
             return climb.value(new double[0]);
         }
-        return Math.max(climb.fromAllSigns(direct), shear.isEmpty() ? 0 : climb.fromAllSigns(shear));
+        return Math.max(climb.fromEachWay(),
+                Math.max(climb.fromAllSigns(direct), shear.isEmpty() ? 0 : climb.fromAllSigns(shear)));
     }
 
     /** One figure and what is at hand while it is climbed. */
@@ -86,6 +87,16 @@ public final class HandledForces {
         Climb(List<Term> direct, List<Term> shear) {
             this.direct = direct;
             this.shear = shear;
+        }
+
+        double fromEachWay() {
+            double most = 0;
+            for (int i = 0; i < 2 * hand.length; i++) {
+                double[] u = new double[hand.length];
+                u[i / 2] = i % 2 == 0 ? 1 : -1;
+                most = Math.max(most, climb(u));
+            }
+            return most;
         }
 
         double fromAllSigns(List<Term> sum) {

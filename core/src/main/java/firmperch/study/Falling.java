@@ -67,7 +67,8 @@ public record Falling(double height, double speed, String onto) {
             return Optional.empty();
         }
         double rate = Math.sqrt(2 * energy / there.inertia(freedom, loading));
-        double speed = there.posed().velocity(s.study().assembly().mount().body(), there.posed().mount(), freedom).length()
+        double speed = there.posed().velocity(s.study().assembly().mount().body(), there.posed().mount(), freedom)
+                .length()
                 * rate;
         return Optional.of(new Falling(height, speed, onto));
     }
@@ -82,7 +83,8 @@ public record Falling(double height, double speed, String onto) {
 
     /** "falls 430 mm onto the bench, at 2.6 m/s". */
     public String words(Situation s) {
-        return (height > 0 ? "falls " : "rises ") + s.show(Quantity.LENGTH, Math.abs(height)) + " onto " + onto + ", at "
+        return (height > 0 ? "falls " : "rises ") + s.show(Quantity.LENGTH, Math.abs(height)) + " onto " + onto
+                + ", at "
                 + String.format(Locale.ROOT, "%.1f m/s", speed);
     }
 }

@@ -141,7 +141,8 @@ class ChecksTest {
                 firmperch.search.Progress.NONE);
         assertThat(narrow.finding("tip.stands").verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(narrow.finding("tip.push").verdict()).isEqualTo(Verdict.GIVES);
-        assertThat(narrow.sentence()).startsWith("It stands in every pose, but a shove of").contains("kg").contains("tips it")
+        assertThat(narrow.sentence()).startsWith("It stands in every pose, but a shove of").contains("kg")
+                .contains("tips it")
                 .contains("are asked");
         assertThat(narrow.finding("tip.push").reading().numbers().get()).contains("toward the arm").contains("sideways")
                 .contains("back");

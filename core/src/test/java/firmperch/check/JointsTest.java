@@ -134,7 +134,8 @@ class JointsTest {
         assertThat(PinnedEnd.of(oak, 0.045, 0.020, 0.028, 0.008, 0.0084).bearing()).isCloseTo(full / 2, within(1e-9));
         assertThat(PinnedEnd.of(oak, 0.045, 0.020, 0.010, 0.008, 0.0084).bearing()).isCloseTo(full / 2, within(1e-9));
         Finding ends = Assessor
-                .now(Demo.with("perch.arm.links.end", 0.03, "perch.arm.pivots.bolt", Bolt.ALL.get("m8"))).finding("ends");
+                .now(Demo.with("perch.arm.links.end", 0.03, "perch.arm.pivots.bolt", Bolt.ALL.get("m8")))
+                .finding("ends");
         assertThat(ends.reading().numbers().get()).containsPattern("3\\.[78] d from the end, full value needs 7 d");
         assertThat(ends.verdict()).as("told, and no failure by itself").isNotEqualTo(Verdict.GIVES);
     }

@@ -70,7 +70,8 @@ class SettledTest {
     void playCountsOnlyWhereALoadIsPulledTheOtherWay() {
         Project glazing = Samples.all().get(2);
         Map<String, Double> folded = Map.of("arm-1.lift", -0.7, "arm-2.lift", -0.7, "arm-3.lift", -0.7);
-        Map<String, Double> out = Map.of("arm-1.lift", 0.0, "arm-2.lift", -0.04, "arm-3.lift", 0.0, "turntable.turn", 0.0);
+        Map<String, Double> out = Map.of("arm-1.lift", 0.0, "arm-2.lift", -0.04, "arm-3.lift", 0.0, "turntable.turn",
+                0.0);
         double[] play = new double[2];
         for (int i = 0; i < 2; i++) {
             Project other = Path.of("perch.trolley.hangers.play").with(glazing, i == 0 ? 0.0003 : 0.0013);

@@ -106,7 +106,8 @@ class VersionsTest {
         assertThatThrownBy(() -> Assessor.now(Demo.of(wrong))).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("tripod.column");
         List<String> rigid = List.of("any.joint");
-        assertThatThrownBy(() -> new firmperch.body.Assembly(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        assertThatThrownBy(() -> new firmperch.body.Assembly(List.of(), List.of(), List.of(), List.of(), List.of(),
+                List.of(),
                 List.of(), List.of(), List.of(), List.of(), new firmperch.body.Assembly.Making(List.of(), List.of()),
                 List.of(), null)
                 .mustKnow(rigid)).hasMessageContaining("nothing of it can be set");

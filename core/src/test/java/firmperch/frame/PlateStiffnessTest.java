@@ -134,7 +134,8 @@ class PlateStiffnessTest {
     /** Moved or turned as a whole it does not resist; and what it resists is in balance. */
     @Test
     void asAWholeItMovesFreely() {
-        List<Seat> seats = List.of(Seat.square(-0.4, -0.3, 0.04), Seat.square(0.4, -0.3, 0.04), Seat.square(0.1, 0.3, 0.08));
+        List<Seat> seats = List.of(Seat.square(-0.4, -0.3, 0.04), Seat.square(0.4, -0.3, 0.04),
+                Seat.square(0.1, 0.3, 0.08));
         double[][] k = PlateStiffness.of(1, 0.8, false, 0.2, seats);
         double[][] rigid = new double[3][9];
         for (int i = 0; i < 3; i++) {

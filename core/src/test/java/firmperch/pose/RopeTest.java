@@ -138,7 +138,9 @@ class RopeTest {
         for (int i = 0; i < 2; i++) {
             Posed posed = Posed.of(mast(13, 12.8, 1), Pose.of(MAST - i * 1e-4));
             FrameSolution frame = FrameSolver.solve(posed.framed(Stiffness.End.LOW).model()).orElseThrow();
-            top[i] = frame.movement(posed.framed(Stiffness.End.LOW).camera(), posed.framed(Stiffness.End.LOW).cameraOffset()).z();
+            top[i] = frame
+                    .movement(posed.framed(Stiffness.End.LOW).camera(), posed.framed(Stiffness.End.LOW).cameraOffset())
+                    .z();
         }
         assertThat(top[0]).isCloseTo(top[1], within(1e-3 * Math.abs(top[1])));
     }

@@ -35,7 +35,7 @@ class RandomCompositionsTest {
 
     @Test
     void whateverIsPutTogetherIsAssessed() {
-        int times = Trial.times("compositions", 20, 2000);
+        int times = Trial.times("compositions", 40, 2000);
         RandomRigs rigs = new RandomRigs(20261128);
         List<Project> places = Samples.all();
         int standing = 0;

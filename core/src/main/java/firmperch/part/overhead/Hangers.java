@@ -36,7 +36,8 @@ import java.util.List;
  * @param brake what its brake holds along the rails, N; 0 for none
  */
 public record Hangers(double base, double rating, double mass, double wire, double play, double brake)
-        implements Described {
+        implements
+            Described {
     public static final Params<Hangers> PARAMS = Params.of(Hangers.class)
             .length("base", "Hanger to hanger along a rail", 0.08, 2)
             .varied(0.05).mass("rating", "Rating of a hanger", 1, 500).varied(5)
@@ -46,7 +47,8 @@ public record Hangers(double base, double rating, double mass, double wire, doub
             .length("play", "Play of a wheel in its rail", 0, 0.005).judged().orElse(0.0005).varied(0.0001)
             .help("It counts where a hanger is pulled up instead of down: what hangs there tilts by it.")
             .measure("brake", "Brake along the rails holds", Quantity.FORCE, 0, 500).judged().orElse(0.0).varied(5)
-            .help("A knob that presses a pad on a rail; 0 for none: then it rolls where slope and cable take it.").done();
+            .help("A knob that presses a pad on a rail; 0 for none: then it rolls where slope and cable take it.")
+            .done();
 
     /** Middle of a rail to what hangs on it, beyond the rail's own half, m. */
     static final double DROP = 0.03;
@@ -103,9 +105,14 @@ public record Hangers(double base, double rating, double mass, double wire, doub
         Fitting loop = new Fitting("Steel wire loop with a swaged sleeve, breaks at " + out.show(Quantity.FORCE, wire),
                 LOOP, 1.5 + wire / 2000);
         String use = "round the rails, a second catch";
+        Fitting knob = new Fitting("Knob M6 × 40 mm with pad", 0.05, 3);
+        int knobs = brake > 0 ? 1 : 0;
         if (front.isEmpty()) {
             out.fit(running, new Vec3(0, 0, low), wire > 0 ? 2 : 0, loop, use);
+            out.fit(running, new Vec3(0, 0, low), knobs, knob, "brake on the rail");
         } else {
+            out.fit(front.getFirst(), ((Solid.Bar) front.getFirst().solid()).length() / 2, knobs, knob,
+                    "brake on the rail");
             for (Piece carried : List.of(front.getFirst(), rear.getFirst())) {
                 out.fit(carried, ((Solid.Bar) carried.solid()).length() / 2, wire > 0 ? 1 : 0, loop, use);
             }
@@ -136,16 +143,6 @@ public record Hangers(double base, double rating, double mass, double wire, doub
                     Vec3.Y, wheels,
                     new JointStiffness(bar.isEmpty() ? 0 : Double.POSITIVE_INFINITY, lifts));
             out.nested(List.of(out.add(own, hanger)), track.bars());
-            if (i == 0) {
-                brake(out, own, at);
-            }
-        }
-    }
-
-    /** A knob with its pad on one of them. */
-    private void brake(Builder out, Body body, Vec3 at) {
-        if (brake > 0) {
-            out.fit(body, at, 1, new Fitting("Knob M6 × 40 mm with pad", 0.05, 3), "brake on the rail");
         }
     }
 

@@ -60,7 +60,8 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
                 .help("A ring that lies on top of its deck is pressed together, one screwed under it is pulled apart.")
                 .length("play", "Play of the turntable at its ring", 0, 0.003).judged().orElse(0.0002).varied(0.0001)
                 .help("It counts where what hangs aside lifts a part of the ring: it tilts by it.")
-                .measure("brake", "Brake of the turntable holds", Quantity.TORQUE, 0, 200).judged().orElse(0.0).varied(1)
+                .measure("brake", "Brake of the turntable holds", Quantity.TORQUE, 0, 200).judged().orElse(0.0)
+                .varied(1)
                 .help("A knob that presses a pad on the board; 0 for none: then it turns where lean and cable take it.")
                 .done();
 
@@ -153,7 +154,8 @@ public record Turntable(Ring ring, double thickness, double drop, double spacing
         Body hangs = out.body("hang", body, Placement.at(0, 0, top), new Motion.Fixed());
         double bends = material().young() * thickness * Math.pow(2 * MARGIN, 3) / 12 / (drop + top);
         // Not at the ring's own place, though under it: the board bends between the two.
-        out.joint("brackets", "brackets", Joint.Side.of(body, new Vec3(0, 0, top)), Joint.Side.of(hangs, Vec3.ZERO), null,
+        out.joint("brackets", "brackets", Joint.Side.of(body, new Vec3(0, 0, top)), Joint.Side.of(hangs, Vec3.ZERO),
+                null,
                 Vec3.Y, new Hold.Fixed(), JointStiffness.turning(Stiffness.exactly(bends, "hanging plate")));
         Piece plate = out.add(hangs, Piece
                 .cut("Hanging plate", new Solid.Sheet(Outline.rectangle(-MARGIN, low - middle, MARGIN,

@@ -89,7 +89,8 @@ public record DropOnBlock(double height, double width, Material material, double
         if (brake > 0) {
             out.joint("brake", "swing brake", Joint.Side.of(rest, middle), Joint.Side.of(block, middle), swing, Vec3.UP,
                     new Hold.Brake(brake), JointStiffness.RIGID);
-            out.fit(block, middle, 1, new Fitting("Knob M8 × 60 mm with threaded insert and pad", 0.09, 5), "swing brake");
+            out.fit(block, middle, 1, new Fitting("Knob M8 × 60 mm with threaded insert and pad", 0.09, 5),
+                    "swing brake");
         }
         Outline plan = Outline.rectangle(-width / 2, -width / 2, width / 2, width / 2)
                 .less(Outline.circle(0, 0, bore / 2));
