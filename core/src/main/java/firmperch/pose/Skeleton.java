@@ -203,9 +203,10 @@ final class Skeleton {
         }
     }
 
-    /** True for one of several wheels of a freedom that run along bars. */
+    /** True for one of several wheels of a freedom that run along level bars. */
     private boolean runs(Joint joint) {
-        return joint.slides() && !joint.inner().through().isEmpty() && joint.outer().through().isEmpty()
+        return joint.slides() && !rig.lifts(assembly().freedoms().indexOf(joint.freedom()))
+                && !joint.inner().through().isEmpty() && joint.outer().through().isEmpty()
                 && assembly().joints().stream().filter(j -> joint.freedom().equals(j.freedom())).allMatch(
                         j -> j.hold() instanceof Hold.Free || j.hold() instanceof Hold.Brake)
                 && assembly().joints().stream().filter(j -> joint.freedom().equals(j.freedom())).count() > 1;
