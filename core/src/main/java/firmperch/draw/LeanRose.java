@@ -15,8 +15,6 @@ import java.util.List;
 public final class LeanRose {
     private static final int PETALS = 36;
     private static final double HUB = 0.22;
-    /** Where the figures stand. */
-    private static final double RIM = 0.62;
     /** A petal of this angle reaches the rim; where one leans further, that one does. */
     private static final double FULL = Math.toRadians(30);
 
@@ -38,28 +36,26 @@ public final class LeanRose {
                     petal(direction(i), radius(leans[i], full)));
         }
         out.disc(Ink.LIMIT, new Point(0, 0), radius(wanted, full));
-        figures(out, s);
-        double least = s.tipping().leastLean();
         out.label(Ink.HINT, new Point(0, 1), Anchor.ABOVE, "leans before it goes");
-        out.label(Ink.HINT, new Point(0, -1), Anchor.BELOW,
-                "least " + s.show(Quantity.ANGLE, least) + ", dashed: " + s.show(Quantity.ANGLE, wanted) + " wanted");
-        return out.build(-1.15, -1.25, 1.15, 1.25);
+        out.label(Ink.HINT, new Point(0, -1), Anchor.BELOW, figures(s));
+        out.label(Ink.HINT, new Point(0, -1.2), Anchor.BELOW, "dashed: " + s.show(Quantity.ANGLE, wanted) + " wanted");
+        return out.build(-1.15, -1.45, 1.15, 1.25);
     }
 
     private static double direction(int petal) {
         return 2 * Math.PI * petal / PETALS;
     }
 
-    /** The lean toward the arm, to its left and right, and back, in figures at the rim. */
-    private static void figures(Drawing.Builder out, Situation s) {
+    /** The lean toward the arm, to its left and right, and back. */
+    private static String figures(Situation s) {
         Vec3 arm = s.posed().mount();
         double toward = Math.atan2(arm.y(), arm.x());
-        String[] names = {"arm ", "left ", "back ", "right "};
-        for (int i = 0; i < names.length; i++) {
-            double way = toward + i * Math.PI / 2;
-            Point at = polar(way + s.project().stance().heading(), RIM);
-            out.label(Ink.HINT, at, Anchor.ABOVE, names[i] + s.show(Quantity.ANGLE, s.tipping().lean(way)));
-        }
+        return "arm " + lean(s, toward) + ", left " + lean(s, toward + Math.PI / 2) + ", right "
+                + lean(s, toward - Math.PI / 2) + ", back " + lean(s, toward + Math.PI);
+    }
+
+    private static String lean(Situation s, double way) {
+        return s.show(Quantity.ANGLE, s.tipping().lean(way));
     }
 
     private static double radius(double lean, double full) {

@@ -24,11 +24,16 @@ public final class Handling {
     private Handling() {
     }
 
+    /** How tight each of the joints that friction holds is to be, in the order of the freedoms. */
+    public static List<String> recipes(Assessment assessment) {
+        return Tightened.of(assessment.study()).stream().flatMap(set -> tighten(set, assessment).stream()).toList();
+    }
+
     /**
      * How tight, told without a torque wrench: the pull at the camera at which pivots begin to turn, from what they must hold in every pose
      * to what bolt and wood bear, or to what one hand moves where they are not opened for it.
      */
-    static Optional<String> tighten(Tightened set, Assessment assessment) {
+    private static Optional<String> tighten(Tightened set, Assessment assessment) {
         Situation s = assessment.situation();
         Freedom freedom = s.study().assembly().freedoms().get(set.freedom());
         Optional<Finding> holds = assessment.find("friction@" + freedom.id());

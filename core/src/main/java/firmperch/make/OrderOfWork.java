@@ -6,7 +6,6 @@ import firmperch.check.Finding;
 import firmperch.search.Assessment;
 import firmperch.stability.Tipping;
 import firmperch.study.Situation;
-import firmperch.study.Tightened;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -63,8 +62,7 @@ public final class OrderOfWork {
         }
         add(steps, "Hang the camera, tether first; note the sag under Prove." + Handling.lockFirst(s), last + 2, "",
                 Handling.falls(s));
-        Tightened.of(s.study()).forEach(set -> Handling.tighten(set, assessment)
-                .ifPresent(step -> add(steps, step, steps.size(), "", "")));
+        Handling.recipes(assessment).forEach(step -> add(steps, step, steps.size(), "", ""));
     }
 
     private static String push(Situation s, Tipping tipping) {

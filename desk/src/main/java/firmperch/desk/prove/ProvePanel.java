@@ -8,6 +8,7 @@ import firmperch.desk.widget.Card;
 import firmperch.desk.widget.Words;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
+import firmperch.make.Handling;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Prediction;
@@ -33,6 +34,8 @@ public final class ProvePanel implements Panel {
     private final Document document;
     private final CachedVBox side = new CachedVBox();
     private final CachedVBox list = new CachedVBox();
+    private final CachedVBox tight = new CachedVBox();
+    private List<String> recipes = List.of();
     private final TextField date = new TextField(LocalDate.now().toString());
     private final ComboBox<Measurement.Kind> kind = new ComboBox<>();
     private final TextField value = new TextField();
@@ -70,7 +73,10 @@ public final class ProvePanel implements Panel {
                         + "the camera goes on, somebody ready to catch it.");
         Label heading = Words.heading("Measured");
         Label noted = Words.heading("Beside the prediction");
-        side.getChildren().addAll(heading, how, line("Date", date, "prove-date"), line("What", kind, "prove-kind"),
+        tight.setSpacing(6);
+        tight.setId("prove-tight");
+        side.getChildren().addAll(tight, heading, how, line("Date", date, "prove-date"),
+                line("What", kind, "prove-kind"),
                 line("Value", value, "prove-value"), line("Note", note, "prove-note"), refused, add, noted, list);
         side.getStyleClass().add("panel");
         list.setSpacing(8);
@@ -133,6 +139,7 @@ public final class ProvePanel implements Panel {
     @Override
     public void show(Assessment assessment) {
         Project project = assessment.project();
+        tell(Handling.recipes(assessment));
         if (shown != null && project.onlyMovedFrom(shown)) {
             return;
         }
@@ -158,6 +165,18 @@ public final class ProvePanel implements Panel {
             working = false;
             list.getChildren().setAll(Words.of("hint", "No predictions: " + why + "."));
         });
+    }
+
+    /** How tight joints are to be set, by the pull that a luggage scale reads; it changes with the pose. */
+    private void tell(List<String> now) {
+        if (!now.equals(recipes)) {
+            recipes = now;
+            tight.getChildren().clear();
+            if (!now.isEmpty()) {
+                tight.getChildren().add(Words.heading("How tight"));
+            }
+            now.forEach(recipe -> tight.getChildren().add(Words.of("numbers", recipe)));
+        }
     }
 
     private void fill(Project project, List<Comparison> predicted) {

@@ -600,6 +600,20 @@ class DeskTest {
         }
     }
 
+    /** How tight is told where it is measured, and follows the arm. */
+    @Test
+    void proveSaysHowTight() {
+        desk.go(Step.PROVE);
+        desk.filled();
+        assertThat(desk.says("luggage scale")).isTrue();
+        javafx.scene.layout.Pane tight = desk.find("prove-tight");
+        String before = ((javafx.scene.control.Label) tight.getChildren().getLast()).getText();
+        assertThat(before).startsWith("Tighten the pivots of the arm angle").contains("kg)");
+        desk.act(() -> desk.app.document().edit("stance.joints.arm.lift", 0.6));
+        assertThat(((javafx.scene.control.Label) tight.getChildren().getLast()).getText())
+                .startsWith("Tighten the pivots of the arm angle").isNotEqualTo(before);
+    }
+
     /** The cards stand for a moment while the log is another already: then they take nothing away. */
     @Test
     void aCardOfAnotherLogRemovesNothing() {
