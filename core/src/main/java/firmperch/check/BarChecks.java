@@ -14,14 +14,16 @@ import firmperch.frame.FrameModel.Member;
 import firmperch.pose.Framed;
 import firmperch.pose.Posed;
 import firmperch.stock.Material;
+import firmperch.stock.Section;
 import firmperch.strength.HandledForces;
 import firmperch.strength.HandledForces.Term;
-import firmperch.strength.NetSection;
 import firmperch.strength.PinnedEnd;
+import firmperch.strength.SectionStrength;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -228,68 +230,63 @@ final class BarChecks {
                 Check.Certainty.SAMPLED);
     }
 
+    /** A section of a bar, what it takes, and no more than what share of that it uses. */
+    private record Stressed(HandledForces forces, SectionStrength strength, double atMost) {
+        static Stressed of(HandledForces forces, Section section, double hole, Material material) {
+            SectionStrength strength = SectionStrength.of(section, hole, material);
+            return new Stressed(forces, strength, strength.atMost(forces));
+        }
+    }
+
+    /** Those that could be worst are worked out, the likeliest first, until none that is left can be worse. */
     private static Reading bending(Alike alike, Situation s) {
         double worst = 0;
         Framed framed = s.framed();
+        List<Stressed> sections = new ArrayList<>();
         for (int i = 0; i < framed.bars().size(); i++) {
             if (contains(alike, framed.bars().get(i))) {
-                worst = Math.max(worst, used(i, s, worst));
+                worst = Math.max(worst, buckles(i, s));
+                stressed(i, s, sections);
             }
+        }
+        sections.sort(Comparator.comparingDouble(Stressed::atMost).reversed());
+        for (Stressed one : sections) {
+            if (one.atMost <= worst) {
+                break;
+            }
+            worst = Math.max(worst, one.strength.used(one.forces));
         }
         double used = worst;
         return new Reading(used, 1, () -> String.format(Locale.ROOT, "%.0f %% of the strength used", used * 100));
     }
 
-    /**
-     * The largest share of its strength that a member uses, at its ends, in its middle and at its holes; or anything smaller, where no
-     * section can use more than is known of another.
-     */
-    private static double used(int member, Situation s, double known) {
+    /** The share of what buckles a member that it is pressed with (Euler). */
+    private static double buckles(int member, Situation s) {
         Member m = s.framed().model().members().get(member);
-        Piece bar = s.framed().bars().get(member);
         double length = s.unitLoads().length(member);
         double weakest = Math.min(m.section().secondMomentY(), m.section().secondMomentZ());
         double euler = Math.PI * Math.PI * m.material().young() * weakest / (length * length) / m.material().factor();
-        double worst = Math.max(s.unitLoads().atEnd(member, false).most(0), s.unitLoads().atEnd(member, true).most(0))
-                / euler;
+        return Math.max(s.unitLoads().atEnd(member, false).most(0), s.unitLoads().atEnd(member, true).most(0)) / euler;
+    }
+
+    /** A member's ends, its middle and its holes. */
+    private static void stressed(int member, Situation s, List<Stressed> sections) {
+        Member m = s.framed().model().members().get(member);
+        Piece bar = s.framed().bars().get(member);
+        double length = s.unitLoads().length(member);
         Vec3 from = s.framed().model().nodes().get(m.from()).plus(m.fromOffset());
         double start = s.posed().place(bar).inside(from).x();
         for (int i = 0; i <= 2; i++) {
-            worst = Math.max(worst, used(s.unitLoads().at(member, i / 2.0), m, 0, Math.max(known, worst)));
+            sections.add(Stressed.of(s.unitLoads().at(member, i / 2.0), m.section(), 0, m.material()));
         }
         for (Hole hole : bar.holes()) {
             double share = (hole.at().x() - start) / length;
             double past = Math.abs(share - Math.clamp(share, 0, 1)) * length;
             if (past < hole.diameter()) {
-                worst = Math.max(worst, used(s.unitLoads().at(member, Math.clamp(share, 0, 1)), m, hole.diameter(),
-                        Math.max(known, worst)));
+                sections.add(Stressed.of(s.unitLoads().at(member, Math.clamp(share, 0, 1)), m.section(),
+                        hole.diameter(), m.material()));
             }
         }
-        return worst;
-    }
-
-    /** The same of one section; 0 where it can be no more than is known. */
-    private static double used(HandledForces f, Member m, double hole, double known) {
-        NetSection net = NetSection.of(m.section(), hole);
-        Material material = m.material();
-        // A round bar bends about whichever axis: its moment counts, not what it is about two axes.
-        boolean round = m.section().round() && hole == 0;
-        boolean metal = material.family() == Material.Family.METAL;
-        double pull = metal ? 1 / material.allowedBending() : 1 / material.allowedTension();
-        double bend = 1 / material.allowedBending();
-        double cut = metal ? bend : 1 / material.allowedShearing();
-        List<Term> direct = round
-                ? List.of(new Term(pull / net.area(), 0), new Term(bend / net.modulusY(), 4, 5))
-                : List.of(new Term(pull / net.area(), 0), new Term(bend / net.modulusY(), 4),
-                        new Term(bend / net.modulusZ(), 5));
-        List<Term> shear = List.of(new Term(1.5 * cut / net.area(), 1, 2), new Term(cut / net.torsion(), 3));
-        double atMost = metal
-                ? Math.hypot(f.noMoreThan(direct), Math.sqrt(3) * f.noMoreThan(shear))
-                : Math.max(f.noMoreThan(direct), f.noMoreThan(shear));
-        if (atMost <= known) {
-            return 0;
-        }
-        return metal ? f.most(direct, shear) : Math.max(f.most(direct), f.most(shear));
     }
 
     // Ends bolted through a board.

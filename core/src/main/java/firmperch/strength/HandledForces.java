@@ -14,8 +14,8 @@ import java.util.List;
  * |c·s| + |Σ cₖ·rₖ| for each combination.
  */
 public final class HandledForces {
-    private static final int STEPS = 60;
-    private static final double SAME = 1e-10;
+    private static final int STEPS = 20;
+    private static final double SAME = 1e-9;
 
     private final double[] steady;
     private final double[][] hand;
@@ -72,8 +72,7 @@ public final class HandledForces {
         if (hand.length == 0) {
             return climb.value(new double[0]);
         }
-        return Math.max(climb.fromEachWay(),
-                Math.max(climb.fromAllSigns(direct), shear.isEmpty() ? 0 : climb.fromAllSigns(shear)));
+        return Math.max(climb.fromAllSigns(direct), shear.isEmpty() ? 0 : climb.fromAllSigns(shear));
     }
 
     /** One figure and what is at hand while it is climbed. */
@@ -89,19 +88,10 @@ public final class HandledForces {
             this.shear = shear;
         }
 
-        double fromEachWay() {
-            double most = 0;
-            for (int i = 0; i < 2 * hand.length; i++) {
-                double[] u = new double[hand.length];
-                u[i / 2] = i % 2 == 0 ? 1 : -1;
-                most = Math.max(most, climb(u));
-            }
-            return most;
-        }
-
         double fromAllSigns(List<Term> sum) {
             int count = sum.stream().mapToInt(t -> t.parts.length).sum();
             double most = 0;
+            boolean plain = shear.isEmpty() && count == direct.size();
             for (int signs = 0; signs < 1 << count; signs++) {
                 double[] u = new double[hand.length];
                 int k = 0;
@@ -114,7 +104,8 @@ public final class HandledForces {
                     }
                 }
                 if (unit(u)) {
-                    most = Math.max(most, climb(u));
+                    // Of single forces and moments the first step is exact.
+                    most = Math.max(most, plain ? value(u) : climb(u));
                 }
             }
             // Nothing of the hand arrives here.

@@ -171,8 +171,11 @@ public final class UnitLoads {
     public HandledForces at(int member, double share) {
         double length = length(member);
         Ends e = ends(member);
-        return new HandledForces(section(e.weight, share, length),
-                e.hand.stream().map(one -> section(one, share, length)).toList());
+        double[][] all = new double[e.hand.size()][];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = section(e.hand.get(i), share, length);
+        }
+        return new HandledForces(section(e.weight, share, length), List.of(all));
     }
 
     /** Of one of its members, m. */
