@@ -1,10 +1,13 @@
 package firmperch.frame;
 
 import firmperch.body.Bending;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.DoubleStream;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
@@ -19,9 +22,11 @@ import org.ejml.dense.row.CommonOps_DDRM;
  * of its sides than along the other: the modulus of its material counts both ways.
  */
 final class PlateStiffness {
-    /** Elements along the longer side. */
+    /** Elements along the longer side, if no seat asks for more. */
     private static final int FINE = 14;
     private static final int LEAST = 4;
+    /** Lines of the mesh nearer to each other than this share of an element are one. */
+    private static final double SLIVER = 0.15;
     /** A stiff seat bends so many times less than the plate. */
     private static final double STIFF = 1000;
     /** What lies outside of a round plate, so that its nodes hold on to something. */
@@ -41,20 +46,23 @@ final class PlateStiffness {
     private static final Map<Shape, double[][]> KNOWN = new ConcurrentHashMap<>();
 
     private final Shape shape;
+    /** Lines of the mesh, at the edges of stiff seats and as near to each other as is fine. */
+    private final double[] xs;
+    private final double[] ys;
     private final int columns;
     private final int rows;
-    private final double dx;
-    private final double dy;
     private final int size;
     private final int band;
 
     private PlateStiffness(Shape shape) {
         this.shape = shape;
         double cell = Math.max(shape.width, shape.height) / FINE;
-        columns = Math.max(LEAST, (int) Math.rint(shape.width / cell));
-        rows = Math.max(LEAST, (int) Math.rint(shape.height / cell));
-        dx = shape.width / columns;
-        dy = shape.height / rows;
+        xs = lines(shape.width, cell, shape.seats.stream().filter(s -> s.how() == Bending.How.STIFF)
+                .flatMapToDouble(s -> DoubleStream.of(s.x() - s.halfX(), s.x() + s.halfX())));
+        ys = lines(shape.height, cell, shape.seats.stream().filter(s -> s.how() == Bending.How.STIFF)
+                .flatMapToDouble(s -> DoubleStream.of(s.y() - s.halfY(), s.y() + s.halfY())));
+        columns = xs.length - 1;
+        rows = ys.length - 1;
         size = WAYS * (columns + 1) * (rows + 1);
         band = WAYS * (columns + 3);
     }
@@ -166,23 +174,50 @@ final class PlateStiffness {
         return WAYS * (row * (columns + 1) + column);
     }
 
-    private double x(double column) {
-        return (column - columns / 2.0) * dx;
+    private static double[] lines(double side, double cell, DoubleStream edges) {
+        double fine = Math.min(cell, side / LEAST);
+        List<Double> kept = new ArrayList<>(List.of(-side / 2));
+        DoubleStream.concat(edges.filter(e -> Math.abs(e) < side / 2), DoubleStream.of(side / 2)).sorted()
+                .forEach(e -> {
+                    if (e - kept.getLast() > SLIVER * fine) {
+                        kept.add(e);
+                    }
+                });
+        // The edge itself stays, whatever lies close before it.
+        kept.set(kept.size() - 1, side / 2);
+        DoubleStream.Builder all = DoubleStream.builder().add(-side / 2);
+        for (int i = 1; i < kept.size(); i++) {
+            double from = kept.get(i - 1);
+            int parts = (int) Math.ceil((kept.get(i) - from) / fine - 1e-9);
+            for (int k = 1; k <= parts; k++) {
+                all.add(from + (kept.get(i) - from) * k / parts);
+            }
+        }
+        return all.build().toArray();
     }
 
-    private double y(double row) {
-        return (row - rows / 2.0) * dy;
+    /** The stretch between two lines in which a place lies. */
+    private static int between(double[] lines, double at) {
+        int i = 0;
+        while (i < lines.length - 2 && at > lines[i + 1]) {
+            i++;
+        }
+        return i;
     }
 
     // The mesh.
 
     private double[][] assembled() {
         double[][] k = new double[size][band];
-        double[][] element = element();
-        double afloat = AFLOAT / Math.pow(Math.max(shape.width, shape.height), 4) * dx * dy;
+        Map<List<Long>, double[][]> elements = new HashMap<>();
+        double afloat = AFLOAT / Math.pow(Math.max(shape.width, shape.height), 4) * shape.width * shape.height
+                / (columns + 1) / (rows + 1);
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
-                double share = share(x(column + 0.5), y(row + 0.5));
+                double dx = xs[column + 1] - xs[column];
+                double dy = ys[row + 1] - ys[row];
+                double[][] element = elements.computeIfAbsent(List.of(key(dx), key(dy)), any -> element(dx, dy));
+                double share = share((xs[column] + xs[column + 1]) / 2, (ys[row] + ys[row + 1]) / 2);
                 int[] dof = dofs(column, row);
                 for (int i = 0; i < DOF; i++) {
                     for (int j = 0; j < DOF; j++) {
@@ -216,6 +251,11 @@ final class PlateStiffness {
         return 1;
     }
 
+    /** Sizes that differ by rounding only are one. */
+    private static long key(double size) {
+        return Math.round(size * 1e9);
+    }
+
     private int[] dofs(int column, int row) {
         int[] corners = {dof(column, row), dof(column + 1, row), dof(column + 1, row + 1), dof(column, row + 1)};
         int[] dof = new int[DOF];
@@ -226,8 +266,8 @@ final class PlateStiffness {
     }
 
     /** ∫ Bᵀ·D·B over one element by three Gauss points each way, with D = 1. */
-    private double[][] element() {
-        DMatrixRMaj shapes = shapes();
+    private double[][] element(double dx, double dy) {
+        DMatrixRMaj shapes = shapes(dx, dy);
         double nu = shape.poisson;
         double[][] d = {{1, nu, 0}, {nu, 1, 0}, {0, 0, (1 - nu) / 2}};
         double[] at = {-Math.sqrt(0.6), 0, Math.sqrt(0.6)};
@@ -266,7 +306,7 @@ final class PlateStiffness {
     }
 
     /** The polynomial's coefficients for a unit of each of an element's degrees of freedom: w, turns about x (∂w/∂y) and y (−∂w/∂x). */
-    private DMatrixRMaj shapes() {
+    private static DMatrixRMaj shapes(double dx, double dy) {
         DMatrixRMaj nodal = new DMatrixRMaj(DOF, DOF);
         double[][] corners = {{-dx / 2, -dy / 2}, {dx / 2, -dy / 2}, {dx / 2, dy / 2}, {-dx / 2, dy / 2}};
         for (int c = 0; c < corners.length; c++) {
@@ -306,15 +346,15 @@ final class PlateStiffness {
     /** The mean movement and turns of a seat by all degrees of freedom: three rows. */
     private double[][] movement(Seat seat) {
         double[][] rows3 = new double[WAYS][size];
-        DMatrixRMaj shapes = shapes();
         int count = seat.how() == Bending.How.RING ? 4 * SAMPLES : SAMPLES * SAMPLES;
         for (int i = 0; i < count; i++) {
             double[] at = sample(seat, i);
-            double fx = Math.clamp(at[0] / dx + columns / 2.0, 0, columns - 1e-9);
-            double fy = Math.clamp(at[1] / dy + this.rows / 2.0, 0, this.rows - 1e-9);
-            int[] dof = dofs((int) fx, (int) fy);
-            double x = (fx - (int) fx - 0.5) * dx;
-            double y = (fy - (int) fy - 0.5) * dy;
+            int column = between(xs, at[0]);
+            int row = between(ys, at[1]);
+            int[] dof = dofs(column, row);
+            double x = Math.clamp(at[0], xs[column], xs[column + 1]) - (xs[column] + xs[column + 1]) / 2;
+            double y = Math.clamp(at[1], ys[row], ys[row + 1]) - (ys[row] + ys[row + 1]) / 2;
+            DMatrixRMaj shapes = shapes(xs[column + 1] - xs[column], ys[row + 1] - ys[row]);
             double[] w = by(shapes, polynomial(x, y));
             double[][] slope = slopes(x, y);
             double[] wx = by(shapes, slope[0]);
