@@ -2,7 +2,6 @@ package firmperch.frame;
 
 import firmperch.body.Bending;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -85,8 +84,7 @@ final class PlateStiffness {
 
     /** K_seats = (C·K⁻¹·Cᵀ)⁻¹, C the seats' movements by the nodes'. */
     private double[][] condensed() {
-        double[][] k = assembled();
-        factor(k);
+        BandedCholesky k = new BandedCholesky(assembled());
         int n = WAYS * shape.seats.size();
         double[][] seats = new double[n][];
         double[][] moves = new double[n][];
@@ -94,7 +92,7 @@ final class PlateStiffness {
             double[][] three = movement(shape.seats.get(i));
             for (int way = 0; way < WAYS; way++) {
                 seats[WAYS * i + way] = three[way];
-                moves[WAYS * i + way] = solved(k, three[way]);
+                moves[WAYS * i + way] = k.solve(three[way]);
             }
         }
         DMatrixRMaj gives = new DMatrixRMaj(n, n);
@@ -383,36 +381,5 @@ final class PlateStiffness {
         double across = (2.0 * (i % SAMPLES) + 1) / SAMPLES - 1;
         double along = (2.0 * (i / SAMPLES) + 1) / SAMPLES - 1;
         return new double[]{seat.x() + across * seat.halfX(), seat.y() + along * seat.halfY()};
-    }
-
-    // Cholesky of a band: row i holds columns i − band + 1 to i.
-
-    private void factor(double[][] k) {
-        for (int i = 0; i < size; i++) {
-            for (int j = Math.max(0, i - band + 1); j <= i; j++) {
-                double sum = k[i][j - i + band - 1];
-                for (int m = Math.max(0, Math.max(i, j) - band + 1); m < j; m++) {
-                    sum -= k[i][m - i + band - 1] * k[j][m - j + band - 1];
-                }
-                k[i][j - i + band - 1] = j < i ? sum / k[j][band - 1] : Math.sqrt(sum);
-            }
-        }
-    }
-
-    private double[] solved(double[][] k, double[] load) {
-        double[] x = Arrays.copyOf(load, size);
-        for (int i = 0; i < size; i++) {
-            for (int m = Math.max(0, i - band + 1); m < i; m++) {
-                x[i] -= k[i][m - i + band - 1] * x[m];
-            }
-            x[i] /= k[i][band - 1];
-        }
-        for (int i = size - 1; i >= 0; i--) {
-            x[i] /= k[i][band - 1];
-            for (int m = Math.max(0, i - band + 1); m < i; m++) {
-                x[m] -= k[i][m - i + band - 1] * x[i];
-            }
-        }
-        return x;
     }
 }

@@ -44,8 +44,8 @@ public final class Handling {
         double bears = set.pull(s, set.held(s, Hold.Friction::most));
         boolean byHand = set.hold().closure().byHand();
         double most = byHand ? bears : Math.min(bears, s.policy().movement().pull());
-        String how = "Tighten the pivots of the " + s.study().named(freedom)
-                + ", set as drawn, until a luggage scale, pulled at the camera "
+        String how = "Tighten the " + set.name() + " (" + s.study().named(freedom)
+                + "), set as drawn, until a luggage scale, pulled at the camera "
                 + "along its way and upward, reads " + scale(s, least) + " as it begins to move";
         return Optional.of(most > least
                 ? how + (most < PLENTY * least ? ", and no more than " + scale(s, most) : "") + "."

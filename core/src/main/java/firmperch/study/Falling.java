@@ -11,9 +11,9 @@ import java.util.Optional;
  *
  * @param height how far the camera comes down (or goes up, negative) till then, m
  * @param speed of the camera then, m/s: all of the energy that is let go moves what moves
- * @param onto what it runs into, in words
+ * @param ends where that ends, in words: "onto the bench"
  */
-public record Falling(double height, double speed, String onto) {
+public record Falling(double height, double speed, String ends) {
     private static final int STEPS = 24;
     /** Less than this drives nothing, N·m or N. */
     private static final double NOTHING = 1e-3;
@@ -44,13 +44,13 @@ public record Falling(double height, double speed, String onto) {
         double energy = 0;
         double before = Math.abs(slope) - open;
         Situation there = s;
-        String onto = "its stop";
+        String ends = "to its stop";
         for (int i = 1; i <= STEPS; i++) {
             Situation next = s.in(with(s.posed().pose(), freedom, from + (to - from) * i / STEPS));
             double drives = (slope > 0 ? 1 : -1) * next.slope(freedom, loading) - open;
             double gained = energy + (before + drives) / 2 * Math.abs(to - from) / STEPS;
             if (gained <= 0) {
-                onto = "where it comes to rest";
+                ends = "to where it comes to rest";
                 break;
             }
             energy = gained;
@@ -58,7 +58,7 @@ public record Falling(double height, double speed, String onto) {
             there = next;
             Optional<String> hit = way.at(next);
             if (hit.isPresent()) {
-                onto = hit.get();
+                ends = "onto " + hit.get();
                 break;
             }
         }
@@ -70,7 +70,7 @@ public record Falling(double height, double speed, String onto) {
         double speed = there.posed().velocity(s.study().assembly().mount().body(), there.posed().mount(), freedom)
                 .length()
                 * rate;
-        return Optional.of(new Falling(height, speed, onto));
+        return Optional.of(new Falling(height, speed, ends));
     }
 
     private static Pose with(Pose pose, int freedom, double setting) {
@@ -83,7 +83,7 @@ public record Falling(double height, double speed, String onto) {
 
     /** "falls 430 mm onto the bench, at 2.6 m/s". */
     public String words(Situation s) {
-        return (height > 0 ? "falls " : "rises ") + s.show(Quantity.LENGTH, Math.abs(height)) + " onto " + onto
+        return (height > 0 ? "falls " : "rises ") + s.show(Quantity.LENGTH, Math.abs(height)) + " " + ends
                 + ", at "
                 + String.format(Locale.ROOT, "%.1f m/s", speed);
     }

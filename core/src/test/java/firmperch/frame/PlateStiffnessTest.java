@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import firmperch.body.Bending;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 import org.junit.jupiter.api.Test;
@@ -39,7 +40,12 @@ class PlateStiffnessTest {
     /** How far the last seat moves under a force of 1 on it, the seats before it held by those of their three ways. */
     private static double gives(double[][] k, boolean[] held) {
         int n = k.length;
-        int[] free = java.util.stream.IntStream.range(0, n).filter(i -> i >= n - 3 || !held[i % 3]).toArray();
+        double[] moved = moved(k, IntStream.range(0, n).filter(i -> i >= n - 3 || !held[i % 3]).toArray());
+        return moved[moved.length - 3];
+    }
+
+    /** How far what is free moves under a force of 1 on the last seat. */
+    private static double[] moved(double[][] k, int[] free) {
         DMatrixRMaj of = new DMatrixRMaj(free.length, free.length);
         for (int i = 0; i < free.length; i++) {
             for (int j = 0; j < free.length; j++) {
@@ -50,7 +56,7 @@ class PlateStiffnessTest {
         load.set(free.length - 3, 0, 1);
         DMatrixRMaj moved = new DMatrixRMaj(free.length, 1);
         assertThat(CommonOps_DDRM.solve(of, load, moved)).isTrue();
-        return moved.get(free.length - 3, 0);
+        return moved.data;
     }
 
     private static double gives(List<Seat> holding, Seat loaded, boolean... held) {
@@ -93,18 +99,8 @@ class PlateStiffnessTest {
         seats.add(new Seat(0, 0, 0.5, 0.5, Bending.How.SPREAD));
         double[][] k = PlateStiffness.of(1, 1, false, NU, seats);
         // The corners' movements held; a load of 1 spread over all; how far the middle goes.
-        int[] free = java.util.stream.IntStream.range(0, k.length).filter(i -> i >= 12 || i % 3 != 0).toArray();
-        DMatrixRMaj of = new DMatrixRMaj(free.length, free.length);
-        for (int i = 0; i < free.length; i++) {
-            for (int j = 0; j < free.length; j++) {
-                of.set(i, j, k[free[i]][free[j]]);
-            }
-        }
-        DMatrixRMaj load = new DMatrixRMaj(free.length, 1);
-        load.set(free.length - 3, 0, 1);
-        DMatrixRMaj moved = new DMatrixRMaj(free.length, 1);
-        assertThat(CommonOps_DDRM.solve(of, load, moved)).isTrue();
-        assertThat(moved.get(free.length - 6, 0)).isCloseTo(0.0255, withinPercentage(2));
+        double[] moved = moved(k, IntStream.range(0, k.length).filter(i -> i >= 12 || i % 3 != 0).toArray());
+        assertThat(moved[moved.length - 6]).isCloseTo(0.0255, withinPercentage(2));
     }
 
     /** Bent as a strip, simply supported along two edges, ν = 0: a beam, P·L³/48·E·I (1 wide, D for E·I): 0.02083. */

@@ -26,7 +26,7 @@ class FallingTest {
             Falling falls = Opened.of(s, freedom(s, "tripod.column"), loading).orElseThrow();
             assertThat(falls.height()).isGreaterThan(0.05);
             assertThat(falls.speed()).isCloseTo(Math.sqrt(2 * GRAVITY * falls.height()), within(1e-9));
-            assertThat(falls.onto()).isEqualTo("its stop");
+            assertThat(falls.ends()).isEqualTo("to its stop");
         }
     }
 
@@ -36,7 +36,7 @@ class FallingTest {
         Situation s = Study.of(Demo.project()).set();
         Falling falls = Opened.of(s, freedom(s, "arm.lift"), Loading.GEAR).orElseThrow();
         double freely = Math.sqrt(2 * GRAVITY * falls.height());
-        assertThat(falls.onto()).isEqualTo("the bench");
+        assertThat(falls.ends()).isEqualTo("onto the bench");
         assertThat(falls.speed()).isCloseTo(freely, withinPercentage(10));
         assertThat(falls.words(s)).startsWith("falls ").contains("onto the bench").endsWith("m/s");
     }

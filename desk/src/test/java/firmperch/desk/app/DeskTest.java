@@ -608,10 +608,10 @@ class DeskTest {
         assertThat(desk.says("luggage scale")).isTrue();
         javafx.scene.layout.Pane tight = desk.find("prove-tight");
         String before = ((javafx.scene.control.Label) tight.getChildren().getLast()).getText();
-        assertThat(before).startsWith("Tighten the pivots of the arm angle").contains("kg)");
+        assertThat(before).startsWith("Tighten the pivots (arm angle), set as drawn").contains("kg)");
         desk.act(() -> desk.app.document().edit("stance.joints.arm.lift", 0.6));
         assertThat(((javafx.scene.control.Label) tight.getChildren().getLast()).getText())
-                .startsWith("Tighten the pivots of the arm angle").isNotEqualTo(before);
+                .startsWith("Tighten the pivots (arm angle), set as drawn").isNotEqualTo(before);
     }
 
     /** The cards stand for a moment while the log is another already: then they take nothing away. */
