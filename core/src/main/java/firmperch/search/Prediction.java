@@ -1,5 +1,6 @@
 package firmperch.search;
 
+import firmperch.body.Stiffness;
 import firmperch.frame.FrameSolver;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
@@ -29,7 +30,8 @@ public final class Prediction {
         return switch (kind) {
             case PUSH -> s.pushAvailable();
             case LEAN -> s.tipping().leastLean() + s.tipping().slope();
-            case SAG -> sag(s);
+            // What is likely, not the low end that a limit is held to.
+            case SAG -> sag(s.with(Stiffness.End.TYPICAL));
         };
     }
 

@@ -10,6 +10,7 @@ import firmperch.search.Prediction;
 import firmperch.study.Situation;
 import firmperch.units.Gravity;
 import firmperch.units.InvalidValue;
+import firmperch.study.Study;
 import firmperch.units.UnitSystem;
 import java.time.LocalDate;
 import java.util.Map;
@@ -76,6 +77,22 @@ class ComparisonTest {
         double two = Prediction.of(twice, measured(Measurement.Kind.SAG, 0.001)).predicted();
         assertThat(two).isCloseTo(2 * one, within(1e-9));
         assertThat(one).isPositive();
+    }
+
+    /** What is likely is predicted, not the low end that a limit is held to: as if the usual stiffness of a pivot had been measured. */
+    @Test
+    void sagIsPredictedWithWhatIsUsual() {
+        double usual = Study.of(Demo.project()).assembly().joints().stream()
+                .filter(j -> j.id().equals("arm.lower-inner")).findFirst().orElseThrow().stiffness().rotational()
+                .typical();
+        double[] sag = {predictedSag(0), predictedSag(usual), predictedSag(usual / 2)};
+        assertThat(sag[0]).isCloseTo(sag[1], within(1e-9));
+        assertThat(sag[2]).isGreaterThan(1.1 * sag[0]);
+    }
+
+    private static double predictedSag(double measuredStiffness) {
+        return Prediction.of(Demo.with("perch.arm.pivots.measured", measuredStiffness),
+                measured(Measurement.Kind.SAG, 0.001)).predicted();
     }
 
     /** Rigid statics by hand from the posed rig on its sloping floor: F = W·(d·cos σ − h·sin σ)/z, the gear without its spare. */
