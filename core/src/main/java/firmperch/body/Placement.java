@@ -25,8 +25,15 @@ public record Placement(Vec3 origin, Vec3 x, Vec3 y, Vec3 z) {
 
     /** Turned about an axis of length 1 through the origin, by an angle, rad (Rodrigues' formula). */
     public static Placement turned(Vec3 axis, double angle) {
-        return new Placement(Vec3.ZERO, turn(Vec3.X, axis, angle), turn(Vec3.Y, axis, angle),
-                turn(Vec3.UP, axis, angle));
+        double c = Math.cos(angle);
+        double s = Math.sin(angle);
+        double x = axis.x();
+        double y = axis.y();
+        double z = axis.z();
+        double rest = 1 - c;
+        return new Placement(Vec3.ZERO, new Vec3(c + rest * x * x, rest * x * y + s * z, rest * x * z - s * y),
+                new Vec3(rest * x * y - s * z, c + rest * y * y, rest * y * z + s * x),
+                new Vec3(rest * x * z + s * y, rest * y * z - s * x, c + rest * z * z));
     }
 
     /** The own x axis along a direction, the own z axis as near to the other as can be. */
@@ -43,11 +50,6 @@ public record Placement(Vec3 origin, Vec3 x, Vec3 y, Vec3 z) {
      */
     public static Placement onEdge(Vec3 middle) {
         return along(middle, Vec3.X, Vec3.Y.negated());
-    }
-
-    private static Vec3 turn(Vec3 v, Vec3 axis, double angle) {
-        double c = Math.cos(angle);
-        return v.times(c).plus(axis.cross(v).times(Math.sin(angle))).plus(axis.times(axis.dot(v) * (1 - c)));
     }
 
     /** An own point, in the other axes. */

@@ -3,6 +3,7 @@ package firmperch.frame;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.Member;
 import firmperch.units.Gravity;
+import java.util.Arrays;
 
 /**
  * The stiffness and fixed-end forces of one straight member in global axes, referred to its nodes.
@@ -13,6 +14,9 @@ import firmperch.units.Gravity;
  */
 final class BeamElement {
     private static final int DOF = 12;
+    private static final int END = 6;
+    /** In a straight member's own axes pull, twist and bending about the one and the other axis have nothing to do with each other. */
+    private static final int[][] COUPLED = {{0, 6}, {3, 9}, {1, 5, 7, 11}, {2, 4, 8, 10}};
 
     private final Vec3[] axes;
     private final Vec3[] offsets;
@@ -108,6 +112,17 @@ final class BeamElement {
         soften(first + 2, end.aboutZ());
     }
 
+    private static int[] coupledWith(int d) {
+        for (int[] coupled : COUPLED) {
+            for (int one : coupled) {
+                if (one == d) {
+                    return coupled;
+                }
+            }
+        }
+        throw new IllegalArgumentException("no degree of freedom " + d);
+    }
+
     /** Puts a spring between degree of freedom d of the member and its node, and eliminates the member's own end. */
     private void soften(int d, double spring) {
         if (Double.isInfinite(spring)) {
@@ -121,8 +136,9 @@ final class BeamElement {
         double[] row = new double[DOF];
         System.arraycopy(local, d * DOF, row, 0, DOF);
         double force = fixedEnd[d];
-        for (int i = 0; i < DOF; i++) {
-            for (int j = 0; j < DOF; j++) {
+        int[] coupled = coupledWith(d);
+        for (int i : coupled) {
+            for (int j : coupled) {
                 if (i != d && j != d) {
                     local[i * DOF + j] -= row[i] * row[j] / sum;
                 }
@@ -165,45 +181,54 @@ final class BeamElement {
     /** Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. */
     void addTo(Envelope stiffness, double[] load, int[] dof) {
         double[] ka = new double[DOF * DOF];
-        for (int i = 0; i < DOF; i++) {
-            for (int k = 0; k < DOF; k++) {
-                double v = local[i * DOF + k];
-                if (v != 0) {
-                    for (int j = 0; j < DOF; j++) {
+        for (int[] coupled : COUPLED) {
+            for (int i : coupled) {
+                for (int k : coupled) {
+                    double v = local[i * DOF + k];
+                    for (int j = own(k); j < own(k) + END; j++) {
                         ka[i * DOF + j] += v * transform[k * DOF + j];
                     }
                 }
             }
         }
+        double[] row = new double[DOF];
         for (int i = 0; i < DOF; i++) {
-            double[] row = new double[DOF];
-            for (int k = 0; k < DOF; k++) {
+            Arrays.fill(row, 0);
+            for (int k = own(i); k < own(i) + END; k++) {
                 double v = transform[k * DOF + i];
                 if (v != 0) {
-                    for (int j = 0; j < DOF; j++) {
+                    for (int j = 0; j <= i; j++) {
                         row[j] += v * ka[k * DOF + j];
                     }
                     load[dof[i]] -= v * fixedEnd[k];
                 }
             }
-            for (int j = 0; j < DOF; j++) {
-                stiffness.add(dof[i], dof[j], row[j]);
+            stiffness.add(dof[i], dof[i], row[i]);
+            for (int j = 0; j < i; j++) {
+                stiffness.addBoth(dof[i], dof[j], row[j]);
             }
         }
+    }
+
+    /** Where the six of the end begin to which one of the twelve belongs: an end's movement is that of its own node only. */
+    private static int own(int i) {
+        return i < END ? 0 : END;
     }
 
     /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m; its own weight counted or not. */
     double[] endForces(double[] displacement, int[] dof, boolean weighed) {
         double[] ends = new double[DOF];
         for (int i = 0; i < DOF; i++) {
-            for (int j = 0; j < DOF; j++) {
+            for (int j = own(i); j < own(i) + END; j++) {
                 ends[i] += transform[i * DOF + j] * displacement[dof[j]];
             }
         }
         double[] forces = weighed ? fixedEnd.clone() : new double[DOF];
-        for (int i = 0; i < DOF; i++) {
-            for (int j = 0; j < DOF; j++) {
-                forces[i] += local[i * DOF + j] * ends[j];
+        for (int[] coupled : COUPLED) {
+            for (int i : coupled) {
+                for (int j : coupled) {
+                    forces[i] += local[i * DOF + j] * ends[j];
+                }
             }
         }
         return forces;

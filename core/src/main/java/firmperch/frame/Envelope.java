@@ -36,15 +36,38 @@ final class Envelope {
         }
     }
 
-    /** Adds a spring to the ground: k·g·gᵀ, where g·u is how far a point at an offset from the node moves along a direction. */
-    void spring(int node, Vec3 offset, Vec3 along, double stiffness) {
-        Vec3 turn = offset.cross(along);
-        double[] g = {along.x(), along.y(), along.z(), turn.x(), turn.y(), turn.z()};
-        for (int i = 0; i < WAYS; i++) {
-            for (int j = 0; j < WAYS; j++) {
-                add(WAYS * node + i, WAYS * node + j, stiffness * g[i] * g[j]);
+    /** Adds to an entry and to its mirror image. */
+    void addBoth(int row, int column, double value) {
+        int r = pattern.place[row];
+        int c = pattern.place[column];
+        values[pattern.start[Math.max(r, c)] + Math.min(r, c)] += r == c ? 2 * value : value;
+    }
+
+    /**
+     * Adds k·g·gᵀ: the stiffness against a movement g·u.
+     *
+     * @param from the node of the first six of g
+     * @param to the node of the second six; not used where there are only six
+     */
+    void spring(int from, int to, double[] g, double k) {
+        for (int i = 0; i < g.length; i++) {
+            if (g[i] != 0) {
+                int row = WAYS * (i < WAYS ? from : to) + i % WAYS;
+                double kg = k * g[i];
+                add(row, row, kg * g[i]);
+                for (int j = 0; j < i; j++) {
+                    if (g[j] != 0) {
+                        addBoth(row, WAYS * (j < WAYS ? from : to) + j % WAYS, kg * g[j]);
+                    }
+                }
             }
         }
+    }
+
+    /** Adds a spring to the ground against the movement along a direction of a point at an offset from a node. */
+    void spring(int node, Vec3 offset, Vec3 along, double stiffness) {
+        Vec3 turn = offset.cross(along);
+        spring(node, node, new double[]{along.x(), along.y(), along.z(), turn.x(), turn.y(), turn.z()}, stiffness);
     }
 
     Envelope copy() {

@@ -155,15 +155,16 @@ public final class FrameSolver {
             }
         }
         for (int i = 0; i < 3 * n; i++) {
-            for (int j = 0; j < 3 * n; j++) {
-                double s = plate.stiffness()[i][j];
-                int from = 6 * plate.nodes().get(i / 3);
+            int from = 6 * plate.nodes().get(i / 3);
+            for (int j = 0; j <= i; j++) {
                 int to = 6 * plate.nodes().get(j / 3);
+                // What lies on the diagonal is halved as it is its own mirror image.
+                double s = plate.stiffness()[i][j] / (i == j ? 2 : 1);
                 for (int a = 0; a < 6; a++) {
                     double sa = s * moves[i][a];
                     for (int b = 0; b < 6 && sa != 0; b++) {
                         if (moves[j][b] != 0) {
-                            k.add(from + a, to + b, sa * moves[j][b]);
+                            k.addBoth(from + a, to + b, sa * moves[j][b]);
                         }
                     }
                 }
@@ -192,13 +193,7 @@ public final class FrameSolver {
             Vec3 toTurn, double stiffness) {
         double[] g = {-fromShift.x(), -fromShift.y(), -fromShift.z(), -fromTurn.x(), -fromTurn.y(), -fromTurn.z(),
                 toShift.x(), toShift.y(), toShift.z(), toTurn.x(), toTurn.y(), toTurn.z()};
-        for (int i = 0; i < 12; i++) {
-            int row = 6 * (i < 6 ? spring.from() : spring.to()) + i % 6;
-            for (int j = 0; j < 12; j++) {
-                int column = 6 * (j < 6 ? spring.from() : spring.to()) + j % 6;
-                k.add(row, column, stiffness * g[i] * g[j]);
-            }
-        }
+        k.spring(spring.from(), spring.to(), g, stiffness);
     }
 
     private static void addForce(double[] load, int node, Vec3 offset, Vec3 force) {

@@ -33,8 +33,7 @@ public final class Posed {
     private volatile Vec3[] turns;
     private Vec3[] shifts;
     private final Ties ties = new Ties(this);
-    private double mass;
-    private Vec3 centre;
+    private Carried everything;
     private double top = Double.NaN;
     private double[] lowest;
 
@@ -51,7 +50,6 @@ public final class Posed {
             int f = rig.freedom(i);
             places[i] = body.motion() instanceof Motion.Fixed ? home : home.of(body.motion().at(pose.get(f)));
         }
-        sum();
     }
 
     /** Puts a rig into a pose. */
@@ -59,7 +57,29 @@ public final class Posed {
         return new Posed(rig, pose);
     }
 
-    private void sum() {
+    /** Where a point of a body is in a pose: quicker than putting the whole rig into it. */
+    static Vec3 point(Rig rig, Pose pose, Body body, Vec3 at) {
+        Vec3 point = at;
+        for (int i = body == null ? -1 : body.index(); i >= 0; i = rig.parent(i)) {
+            Body moved = rig.assembly().bodies().get(i);
+            Vec3 there = moved.motion() instanceof Motion.Fixed
+                    ? point
+                    : moved.motion().at(pose.get(rig.freedom(i))).point(point);
+            point = moved.at().point(there);
+        }
+        return point;
+    }
+
+    /** Safe without a lock: two threads may sum it up at the same time and get the same result. */
+    private Carried everything() {
+        if (everything == null) {
+            everything = sum();
+        }
+        return everything;
+    }
+
+    private Carried sum() {
+        double mass = 0;
         double x = 0;
         double y = 0;
         double z = 0;
@@ -70,7 +90,7 @@ public final class Posed {
             y += part.mass() * at.y();
             z += part.mass() * at.z();
         }
-        centre = mass > 0 ? new Vec3(x / mass, y / mass, z / mass) : Vec3.ZERO;
+        return new Carried(mass, mass > 0 ? new Vec3(x / mass, y / mass, z / mass) : Vec3.ZERO);
     }
 
     public Rig rig() {
@@ -156,17 +176,17 @@ public final class Posed {
 
     /** Mass of everything, the spare included, kg. */
     public double mass() {
-        return mass;
+        return everything().mass();
     }
 
     /** Weight of everything, N. */
     public double weight() {
-        return mass * Gravity.STANDARD;
+        return everything().weight();
     }
 
     /** Centre of mass of everything, m. */
     public Vec3 centre() {
-        return centre;
+        return everything().centre();
     }
 
     /** Mass of a station and everything that rests on it, spare included, kg. */
@@ -361,7 +381,7 @@ public final class Posed {
                 sum = sum.plus(velocity(body, places[part.body()].point(part.centre()), freedom).times(part.mass()));
             }
         }
-        return sum.times(1 / mass);
+        return sum.times(1 / mass());
     }
 
     /** Highest point of all pieces, m. */

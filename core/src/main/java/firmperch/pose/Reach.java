@@ -19,6 +19,8 @@ public final class Reach {
     private static final double STOP = 1e-3;
     private static final double DAMPING = 1e-5;
     private static final double SQUARE = 0.2;
+    /** A round that comes nearer by less than this share of what is missing is the last: the goal is out of reach. */
+    private static final double LITTLE = 1e-4;
 
     private Reach() {
     }
@@ -148,7 +150,7 @@ public final class Reach {
     }
 
     private static double miss(Rig rig, Pose pose, Tie.Hook grip, Goal goal) {
-        return goal.miss(at(Posed.of(rig, pose), grip));
+        return goal.miss(Posed.point(rig, pose, grip.body(), grip.at()));
     }
 
     /** The freedoms that move the point at least that share of its way along what is wanted. */
@@ -201,9 +203,13 @@ public final class Reach {
             }
             double miss = miss(rig, next, grip, goal);
             if (miss < least - 1e-9) {
+                double nearer = least - miss;
                 least = miss;
                 best = next;
                 damping = Math.max(DAMPING, damping / 4);
+                if (nearer < LITTLE * least) {
+                    break;
+                }
             } else {
                 damping = Math.max(damping * 10, 1e-3);
                 if (damping > 10) {

@@ -46,6 +46,8 @@ public final class WorstPose {
     /** A part of the grid is refined only where its coarse surroundings reach this share of the worst. */
     private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
+    /** Where the grid finds plenty in hand, or only side effects are of interest, the exact figure matters less. */
+    private static final int FEWER_CLIMBS = 1;
     /** Rounds of climbing: steps shrink by 2.5 each, to about a twenty-thousandth of the travel. */
     private static final int ROUNDS = 10;
     /**
@@ -201,7 +203,8 @@ public final class WorstPose {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (int start : starts(known, felt, !large && (proof || grid.full()) ? CLIMBS : 1)) {
+        boolean thorough = !large && (proof || grid.full()) && Arrays.stream(known).max().orElse(0) > PLENTY;
+        for (int start : starts(known, felt, thorough ? CLIMBS : FEWER_CLIMBS)) {
             double[] climbed = climb(question, values(grid.poses().get(start)), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];

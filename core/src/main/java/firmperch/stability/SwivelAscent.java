@@ -11,7 +11,8 @@ import java.util.List;
  */
 final class SwivelAscent {
     private static final int TURNS = 24;
-    private static final double STILL = 1e-10;
+    /** Wheels that turn by less than this, m, stay: where a share is most it changes with the square of that. */
+    private static final double STILL = 1e-6;
     /** Of the feet that carry most with the swivels at rest so many are looked at: swivels change a share by less than from foot to foot. */
     private static final int BUSIEST = 2;
     /** Ways that a swivel is tried in where two carry it all, and how often finer by half. */
@@ -81,7 +82,7 @@ final class SwivelAscent {
             }
             double moved = 0;
             for (int j = 0; j < n; j++) {
-                double far = Math.hypot(ways[2 * j], ways[2 * j + 1]);
+                double far = Vec3.across(ways[2 * j], ways[2 * j + 1]);
                 double k = far > 1e-15 ? roam[j] / far : 0;
                 double toX = pivotX[j] + k * ways[2 * j];
                 double toY = pivotY[j] + k * ways[2 * j + 1];
@@ -206,7 +207,7 @@ final class SwivelAscent {
         double dx = one.point().x() - other.point().x();
         double dy = one.point().y() - other.point().y();
         double off = Math.abs(dx * (load.y() - other.point().y()) - dy * (load.x() - other.point().x()))
-                / Math.max(Math.hypot(dx, dy), 1e-12);
+                / Math.max(Vec3.across(dx, dy), 1e-12);
         if (off > Math.max(one.roam(), other.roam())) {
             return 0;
         }

@@ -15,7 +15,8 @@ import java.util.List;
  */
 public final class HandledForces {
     private static final int STEPS = 20;
-    private static final double SAME = 1e-9;
+    /** A step that adds less than this share is the last: each adds a fraction of the one before. */
+    private static final double SAME = 1e-7;
 
     private final double[] steady;
     private final double[][] hand;
@@ -63,7 +64,36 @@ public final class HandledForces {
 
     /** The greatest sum of sizes, over all directions of the hand. */
     public double most(List<Term> sum) {
-        return most(sum, List.of());
+        for (Term term : sum) {
+            if (term.parts.length > 1) {
+                return most(sum, List.of());
+            }
+        }
+        return mostOfSingle(sum);
+    }
+
+    /** The same of single forces and moments, where the first step is exact. A combination of signs and its opposite make the same. */
+    private double mostOfSingle(List<Term> sum) {
+        double most = 0;
+        for (int signs = 0; signs < 1 << sum.size() - 1; signs++) {
+            double still = signed(sum, signs, steady);
+            double swing = 0;
+            for (double[] along : hand) {
+                double one = signed(sum, signs, along);
+                swing += one * one;
+            }
+            most = Math.max(most, Math.abs(still) + Math.sqrt(swing));
+        }
+        return most;
+    }
+
+    private static double signed(List<Term> sum, int signs, double[] forces) {
+        double total = 0;
+        for (int k = 0; k < sum.size(); k++) {
+            double one = sum.get(k).factor * forces[sum.get(k).parts[0]];
+            total += (signs >> k & 1) == 0 ? one : -one;
+        }
+        return total;
     }
 
     /** The greatest √(σ² + 3·τ²) of two sums (von Mises), over all directions of the hand. */
@@ -91,7 +121,6 @@ public final class HandledForces {
         double fromAllSigns(List<Term> sum) {
             int count = sum.stream().mapToInt(t -> t.parts.length).sum();
             double most = 0;
-            boolean plain = shear.isEmpty() && count == direct.size();
             for (int signs = 0; signs < 1 << count; signs++) {
                 double[] u = new double[hand.length];
                 int k = 0;
@@ -104,8 +133,7 @@ public final class HandledForces {
                     }
                 }
                 if (unit(u)) {
-                    // Of single forces and moments the first step is exact.
-                    most = Math.max(most, plain ? value(u) : climb(u));
+                    most = Math.max(most, climb(u));
                 }
             }
             // Nothing of the hand arrives here.

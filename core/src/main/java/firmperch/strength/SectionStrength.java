@@ -1,5 +1,6 @@
 package firmperch.strength;
 
+import firmperch.body.Vec3;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
 import firmperch.strength.HandledForces.Term;
@@ -32,7 +33,7 @@ public record SectionStrength(List<Term> direct, List<Term> shear, boolean mises
     /** It uses no more than this share. Quick. */
     public double atMost(HandledForces f) {
         return mises
-                ? Math.hypot(f.noMoreThan(direct), Math.sqrt(3) * f.noMoreThan(shear))
+                ? Vec3.across(f.noMoreThan(direct), Math.sqrt(3) * f.noMoreThan(shear))
                 : Math.max(f.noMoreThan(direct), f.noMoreThan(shear));
     }
 
