@@ -63,7 +63,10 @@ final class AnchorChecks {
         return new Reading(force, holds, () -> anchor.id() + ": " + s.show(Quantity.FORCE, force)
                 + " as the rig is handled, " + s.show(Quantity.FORCE, Math.abs(frame.reaction(support)))
                 + (frame.reaction(support) < 0 ? " of pull" : " of pressure") + " at rest")
-                .saying(() -> "a fixing to " + anchor.surface().words() + " feels " + s.show(Quantity.FORCE, force)
-                        + " as the rig is handled and bears " + s.show(Quantity.FORCE, holds));
+                .saying(() -> "a fixing to " + anchor.surface().words() + " (" + anchor.id() + ") feels "
+                        + s.show(Quantity.FORCE, force) + " as the rig is handled and "
+                        + (holds > 0
+                                ? "bears " + s.show(Quantity.FORCE, holds)
+                                : "is in nothing that holds: beside what it should be in, too near its edge or too short"));
     }
 }

@@ -90,6 +90,10 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         if (asked <= 0) {
             return 0;
         }
+        if (available == 0) {
+            // Where nothing holds, what is asked most is the worst.
+            return PLENTY + 1 + Math.log1p(asked);
+        }
         return asked < PLENTY * available ? asked / available : PLENTY + PLENTY * (1 / PLENTY - available / asked);
     }
 

@@ -3,21 +3,26 @@ package firmperch.kind;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import firmperch.Demo;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
+import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
+import firmperch.check.Reading;
 import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.pose.Posed;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
+import firmperch.search.WorstPose;
 import firmperch.stock.LagScrew;
 import firmperch.stock.Material;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -48,8 +53,26 @@ class CeilingArmTest {
         assertThat(full).isCloseTo(1315, within(1.0));
         assertThat(screw.holds(spruce, 0.048, 0.012)).isCloseTo(full / 2, within(1e-9));
         assertThat(screw.holds(spruce, 0.048, -0.001)).isZero();
-        Finding missed = Assessor.now(project("perch.rails.screws.beside", 0.05)).finding("anchor");
-        assertThat(missed.verdict()).isEqualTo(Verdict.GIVES);
+    }
+
+    /** Where nothing holds, the busiest screw in its worst pose is told: the same as where they hold, as all are alike. */
+    @Test
+    void screwsBesideTheirJoistsAreInNothingAndTheBusiestIsNamed() {
+        Reading held = busiest(project());
+        Reading missed = busiest(project("perch.rails.screws.beside", 0.05));
+        assertThat(held.margin()).isGreaterThan(1);
+        assertThat(missed.margin()).isZero();
+        assertThat(missed.asked()).isCloseTo(held.asked(), withinPercentage(100 * WorstPose.TOLERANCE));
+        assertThat(missed.said().get()).contains("is in nothing that holds");
+    }
+
+    private static Reading busiest(Project project) {
+        Study study = Study.of(project);
+        Question<?> anchors = RaisedQuestions.of(study).stream().filter(q -> q.about().id().equals("anchor")).findFirst()
+                .orElseThrow();
+        WorstPose travel = new WorstPose(study);
+        double[] known = travel.sweep(List.of(anchors))[0];
+        return anchors.at(study.in(travel.worst(anchors, known, study.set().posed().pose(), true).pose()));
     }
 
     /**
