@@ -72,10 +72,11 @@ public sealed interface Tie {
          * A weight that balances what moves.
          *
          * @param trim mass that can be put on it or taken off it, kg
+         * @param bag the least of that, kg
          * @param rate of the buffer at the end of its travel, N/m
          * @param give how far the buffer can be pressed in, m
          */
-        public record Balance(double trim, double rate, double give) {}
+        public record Balance(double trim, double bag, double rate, double give) {}
 
         /** A rope with something that only hangs on it. */
         public Rope(String id, String name, Station station, List<Hook> path, double limit) {

@@ -186,12 +186,21 @@ final class BearingChecks {
                     double left = leftOver(joint, s, Loading.GEAR);
                     double open = ((Hold.Rated) joint.hold()).open();
                     return new Reading(Math.abs(left), open, () -> s.show(Quantity.TORQUE, Math.abs(left))
-                            + " left over toward the " + (left < 0 ? "nose" : "tail") + "; open, its friction holds "
-                            + s.show(Quantity.TORQUE, open))
+                            + " left over toward the " + end(left) + "; open, its friction holds "
+                            + s.show(Quantity.TORQUE, open) + drives(joint, s, Loading.BARE, "with the camera off ")
+                            + drives(joint, s, Loading.SPARE, "with the spare on "))
                             .saying(() -> "it does not stay when it is let go: it is "
-                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the "
-                                    + (left < 0 ? "nose" : "tail"));
+                                    + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the " + end(left));
                 }, Certainty.PROVEN);
+    }
+
+    private static String end(double left) {
+        return left < 0 ? "nose" : "tail";
+    }
+
+    private static String drives(Joint joint, Situation s, Loading loading, String when) {
+        double left = leftOver(joint, s, loading);
+        return "; " + when + s.show(Quantity.TORQUE, Math.abs(left)) + " toward the " + end(left);
     }
 
     /** Moment about a joint's axis of all beyond it, with what hangs at the camera then, N·m. */

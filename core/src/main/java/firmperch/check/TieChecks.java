@@ -5,6 +5,7 @@ import firmperch.body.Hold;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
+import firmperch.study.Loading;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Gravity;
@@ -56,28 +57,42 @@ final class TieChecks {
         return s.study().assembly().freedoms().indexOf(rope.to().body().motion().freedom());
     }
 
-    /** What moves and the weight against it balance, but for what can be trimmed. */
+    /** What moves and the weight against it balance: trimmed with whole bags, what is left stays by the bearings' own friction. */
     private static FunctionCheck<Tie.Rope> balance() {
         return new FunctionCheck<>(new About("balance", Topic.GIVES, "Does the weight on the %s balance what moves?",
                 Quantity.MASS,
-                Scope.NO_POSE, false, "the weight on the %s does not balance what moves", "|∂V/∂q| / g ≤ trim",
-                "virtual work: at 1:1 the weight equals the whole moving mass (13.0 kg wants 13.0 kg; common practice, no source)"),
-                TieChecks::balanced, (rope, s) -> {
-                    // With the gear as it is: the spare is trimmed for when it is there.
-                    Situation bare = s.study().carrying(0).in(s.posed().pose());
-                    double left = bare.posed().potentialSlope(freedom(rope, s)) / Gravity.STANDARD;
-                    double hangs = hanging(rope, bare);
-                    return new Reading(Math.abs(left), rope.balance().trim(),
-                            () -> s.show(Quantity.MASS, hangs + left) + " moving, " + s.show(Quantity.MASS, hangs)
-                                    + " hanging, " + s.show(Quantity.MASS, Math.abs(left))
-                                    + " to trim; its bearings hold "
-                                    + s.show(Quantity.MASS, rolling(freedom(rope, s), bare) / Gravity.STANDARD)
-                                    + " of it by themselves")
-                            .saying(() -> s.show(Quantity.MASS, hangs + left) + " move and "
-                                    + s.show(Quantity.MASS, hangs)
-                                    + " hang against it, " + s.show(Quantity.MASS, rope.balance().trim())
-                                    + " can be trimmed");
-                }, Certainty.PROVEN);
+                Scope.NO_POSE, false, "the weight on the %s does not balance what moves",
+                "|∂V/∂q| / g ≤ trim; what whole bags leave ≤ μ·ΣN / g",
+                "virtual work: at 1:1 the weight equals the whole moving mass (13.0 kg wants 13.0 kg; common practice, no source); its "
+                        + "pulley turns freely"),
+                TieChecks::balanced, TieChecks::balance, Certainty.PROVEN);
+    }
+
+    /** With the gear as it is, and with the spare on and trimmed for: the worse of the two. With the camera off nothing balances it. */
+    private static Reading balance(Tie.Rope rope, Situation s) {
+        Reading usual = balance(rope, s, Loading.GEAR);
+        Reading spare = balance(rope, s, Loading.SPARE);
+        return spare.used() > usual.used() ? spare : usual;
+    }
+
+    private static Reading balance(Tie.Rope rope, Situation s, Loading loading) {
+        int travel = freedom(rope, s);
+        double left = s.slope(travel, loading) / Gravity.STANDARD;
+        double hangs = hanging(rope, s);
+        double stays = rolling(travel, s.study().carrying(0).in(s.posed().pose())) / Gravity.STANDARD;
+        Tie.Rope.Balance by = rope.balance();
+        double bags = Math.min(Math.rint(Math.abs(left) / by.bag()), Math.floor(by.trim() / by.bag() + 1e-9));
+        double rest = Math.abs(Math.abs(left) - bags * by.bag());
+        String moves = s.show(Quantity.MASS, hangs + left);
+        String when = loading == Loading.SPARE ? " with the spare on" : loading.words();
+        return new Reading(rest, stays, () -> moves + " moving" + when + ", " + s.show(Quantity.MASS, hangs)
+                + " hanging, " + s.show(Quantity.MASS, bags * by.bag()) + " of bags to trim leave "
+                + s.show(Quantity.MASS, rest) + "; its bearings hold " + s.show(Quantity.MASS, stays)
+                + "; with the camera off " + s.show(Quantity.MASS, Math.abs(s.slope(travel, Loading.BARE))
+                        / Gravity.STANDARD)
+                + (s.slope(travel, Loading.BARE) < 0 ? " drive it up" : " drive it down"))
+                .saying(() -> moves + " move" + when + " and " + s.show(Quantity.MASS, hangs)
+                        + " hang against it, " + s.show(Quantity.MASS, by.trim()) + " can be trimmed");
     }
 
     /** Least friction of the bearings that a freedom runs on, N. */

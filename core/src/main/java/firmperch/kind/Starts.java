@@ -178,7 +178,7 @@ final class Starts {
                         List.of("board.deck")),
                 new Mounted("carriage", new MastCarriage(runners(0.26)), List.of("mast.mast")),
                 new Mounted("beam", new SlidingBeam(beam, 1.0, 0.72, 0.40, runners(0.22)), List.of("carriage.beam")),
-                new Mounted("weight", new RopeWeight(8, 1.2, 0.075, 800, 6000, 0.13),
+                new Mounted("weight", new RopeWeight(8, 1.35, 0.075, 800, 6000, 0.13),
                         List.of("mast.top", "carriage.eye")),
                 new Mounted("head", new TiltHead(0.25, 0.08, 8), List.of("beam.nose"))));
     }

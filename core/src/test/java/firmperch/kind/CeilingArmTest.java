@@ -68,7 +68,8 @@ class CeilingArmTest {
 
     private static Reading busiest(Project project) {
         Study study = Study.of(project);
-        Question<?> anchors = RaisedQuestions.of(study).stream().filter(q -> q.about().id().equals("anchor")).findFirst()
+        Question<?> anchors = RaisedQuestions.of(study).stream().filter(q -> q.about().id().equals("anchor"))
+                .findFirst()
                 .orElseThrow();
         WorstPose travel = new WorstPose(study);
         double[] known = travel.sweep(List.of(anchors))[0];

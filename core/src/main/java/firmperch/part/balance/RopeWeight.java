@@ -48,6 +48,8 @@ public record RopeWeight(double weight, double trim, double tube, double rope, d
     private static final double WALL = 0.003;
     private static final double PLAY = 0.004;
     private static final double LEAD = 11340;
+    /** A bag to trim with, kg: so little that what half of one leaves stays by the friction of usual bearings. */
+    private static final double BAG = 0.05;
     /** A metre of polyamide rope Ø 5, and a rubber buffer, kg: common practice, no source. */
     private static final double ROPE = 0.017;
     private static final double BUFFER = 0.15;
@@ -109,14 +111,15 @@ public record RopeWeight(double weight, double trim, double tube, double rope, d
         Vec3 hook = eye.at().origin();
         out.tie(new Tie.Rope(out.id("rope"), "rope", top.station(), List.of(new Tie.Hook(eye.body(), hook),
                 new Tie.Hook(top.body(), front), new Tie.Hook(top.body(), back), new Tie.Hook(hangs, Vec3.ZERO)), rope,
-                new Tie.Rope.Balance(trim, rate, buffer)));
+                new Tie.Rope.Balance(trim, BAG, rate, buffer)));
         double metres = Math.ceil(run + 1.5);
         // The rope hangs on the pulley; its own weight is on both sides alike where it balances.
         out.fit(top.body(), top.at().origin(), (int) metres, new Fitting("Rope Ø 5, working load "
                 + out.show(Quantity.FORCE, rope) + ", by the metre", ROPE, 1.2), "carriage to weight");
         out.fit(top.body(), back.minus(new Vec3(0, 0, deep)), 1,
                 new Fitting("Rubber buffer, gives " + out.length(buffer), BUFFER, 4), "bottom of the weight's tube");
-        out.keptBy(new Fitting("Bag of shot 0.1 kg", 0.1, 0.5), (int) Math.ceil(trim / 0.1), "trim, on the weight");
+        out.keptBy(new Fitting("Bag of shot " + out.show(Quantity.MASS, BAG), BAG, 0.4), (int) Math.ceil(trim / BAG),
+                "trim, on the weight");
         out.work("rope",
                 "Lower the carriage onto a block, hang the weight, trim it with bags until the carriage stays where it "
                         + "is let go.",
