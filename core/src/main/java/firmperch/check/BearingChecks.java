@@ -173,10 +173,10 @@ final class BearingChecks {
         return forces.data;
     }
 
-    /** With the gear as it is and its lock open, it stays where it is let go by the head's own friction. */
+    /** With the gear as it is and its lock open it stays wherever it is let go in its travel, by the head's own friction. */
     private static FunctionCheck<Joint> poise() {
         return new FunctionCheck<>(
-                new About("poise", Topic.GIVES, "Does it balance about the %s?", Quantity.TORQUE, Scope.SET_POSE,
+                new About("poise", Topic.GIVES, "Does it balance about the %s?", Quantity.TORQUE, Scope.EVERY_POSE,
                         false, "it does not balance about the %s", "|a · Σ r × W| ≤ what its own friction holds",
                         "rigid statics, the lever rule with everything's own mass; an open head holds a twentieth of what it does "
                                 + "locked: our own judgement"),
@@ -191,7 +191,7 @@ final class BearingChecks {
                             + drives(joint, s, Loading.SPARE, "with the spare on "))
                             .saying(() -> "it does not stay when it is let go: it is "
                                     + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the " + end(left));
-                }, Certainty.PROVEN);
+                }, Certainty.SAMPLED);
     }
 
     private static String end(double left) {

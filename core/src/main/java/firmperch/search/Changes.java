@@ -12,7 +12,9 @@ import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.stock.Catalogue;
 import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +27,8 @@ import java.util.function.Supplier;
 final class Changes {
     private static final int MOST_STEPS = 40;
     private static final int MOST_COUNT = 6;
+    /** The camera stays where it is if it moves by less than this for each metre of a length. */
+    private static final double STAYS = 1e-6;
 
     private final Project project;
     private final List<Change> all = new ArrayList<>();
@@ -62,6 +66,7 @@ final class Changes {
         Changes changes = new Changes(set.project());
         for (Mounted mounted : set.project().perch().parts()) {
             changes.vary(mounted.part(), Path.of("perch").then(mounted.name()));
+            changes.leaveTheCamera(mounted.part(), Path.of("perch").then(mounted.name()), set);
         }
         changes.vary(set.project().shot(), Path.of("shot"));
         changes.all.addAll(changes.moves(set));
@@ -120,6 +125,61 @@ final class Changes {
             }
             default -> {
             }
+        }
+    }
+
+    /** A length of a part, and how far the camera moves for each metre of it. */
+    private record Length(Param param, Path path, double value, double step, Vec3 moves) {}
+
+    /**
+     * Two lengths of a part changed together by as much, so that the camera stays where it is: a pivot nearer to it, and the bar longer
+     * behind.
+     */
+    private void leaveTheCamera(Described part, Path path, Situation set) {
+        List<Length> lengths = new ArrayList<>();
+        for (Param param : part.params().all()) {
+            if (param.varied() && param.kind() instanceof Param.Measure m && m.quantity() == Quantity.LENGTH) {
+                Path at = path.then(param.name());
+                double value = (double) part.params().value((Record) part, param.name());
+                moves(at, value, m.step(), set).filter(moves -> moves.length() > STAYS)
+                        .ifPresent(moves -> lengths.add(new Length(param, at, value, m.step(), moves)));
+            }
+        }
+        for (int i = 0; i < lengths.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                Length one = lengths.get(i);
+                Length other = lengths.get(j);
+                if (one.moves.plus(other.moves).length() < STAYS) {
+                    together(one, other);
+                }
+            }
+        }
+    }
+
+    /** How far the camera moves for each metre of a length; nothing where it cannot be changed a little. */
+    private Optional<Vec3> moves(Path at, double value, double step, Situation set) {
+        for (double change : new double[]{step, -step}) {
+            try {
+                Vec3 there = Study.of(at.with(project, value + change)).set().posed().mount();
+                return Optional.of(there.minus(set.posed().mount()).times(1 / change));
+            } catch (InvalidValue impossible) {
+                // Then the other way, if there is room.
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void together(Length one, Length other) {
+        double step = Math.max(one.step, other.step);
+        for (int side : new int[]{1, -1}) {
+            List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
+            for (int number = 1; number <= MOST_STEPS; number++) {
+                double by = side * number * step;
+                doses.add(dose(words(one.param, one.value, one.value + by) + " and "
+                        + words(other.param, other.value, other.value + by),
+                        () -> one.path.with(other.path.with(project, other.value + by), one.value + by), null, null));
+            }
+            all.add(new Change(doses, false));
         }
     }
 

@@ -2,6 +2,7 @@ package firmperch.stock;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * A tube or pipe to make a post of.
@@ -57,6 +58,10 @@ public record PostStock(String id, String label, Section section, Material mater
             List.of(tube("tube-20x1.5", 20, 1.5, 3.5), tube("tube-25x1.5", 25, 1.5, 4.5),
                     tube("tube-28x1.5", 28, 1.5, 5),
                     tube("tube-30x2", 30, 2, 6.5), tube("tube-35x2", 35, 2, 8), tube("tube-40x2", 40, 2, 9)));
+
+    /** Bars across a head: round and square. */
+    public static final Catalogue<PostStock> BARS = new Catalogue<>("bar",
+            Stream.concat(TUBES.rows().stream(), SQUARES.rows().stream()).toList());
 
     private static PostStock tube(String id, double diameter, double wall, double price) {
         return new PostStock(id, String.format(Locale.ROOT, "aluminium tube %.0f × %.1f", diameter, wall),

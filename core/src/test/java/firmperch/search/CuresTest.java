@@ -6,11 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.Known;
 import firmperch.check.Finding;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Verdict;
+import firmperch.param.Path;
 import firmperch.project.Project;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.PostStock;
+import firmperch.stock.Washer;
+import firmperch.study.Situation;
+import firmperch.study.Study;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -54,6 +59,37 @@ class CuresTest {
         assertThat(DEMO.sentence())
                 .isEqualTo("It stands in every pose. The pivots slip first, at 1.1 times what is asked.");
         assertThat(DEMO.cureSentence()).contains(" → ").contains("1.15 → ");
+    }
+
+    /**
+     * The pivot nearer to the camera and the bar longer behind it: the camera stays where it is, and the washers' lever grows by as much
+     * (lever rule: each metre takes their whole weight off what is left over, and that of the bar that is added besides).
+     */
+    @Test
+    void aBarGrowsBehindItsPivotAndTheCameraStays() {
+        Project project = Demo.with(Demo.of(Demo.kind("balanced-bar")), "perch.bar.count", 1);
+        Situation set = Study.of(project).set();
+        List<Changes.Dose> longer = Changes.of(set).stream().flatMap(change -> change.doses().stream().limit(1))
+                .flatMap(dose -> dose.get().stream())
+                .filter(dose -> dose.what().startsWith("tail to the pivot hole") && dose.what().contains(" and length"))
+                .toList();
+        // A step longer and one shorter.
+        assertThat(longer).hasSize(2).allSatisfy(dose -> {
+            Situation after = Study.of(dose.changed()).set();
+            assertThat(after.posed().mount().minus(set.posed().mount()).length()).isLessThan(1e-9);
+            double by = length(dose.changed()) - length(project);
+            double washers = Washer.ALL.get("disc-1").mass() * 9.80665;
+            double off = leftOver(set) - leftOver(after);
+            assertThat(off / by).isBetween(washers, washers + 8);
+        });
+    }
+
+    private static double length(Project project) {
+        return Path.of("perch.bar.length").number(project);
+    }
+
+    private static double leftOver(Situation s) {
+        return RaisedQuestions.of(s.study(), "poise@pan.tilt").orElseThrow().at(s).asked();
     }
 
     /**

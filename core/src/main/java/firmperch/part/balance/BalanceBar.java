@@ -38,7 +38,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         implements
             Part {
     public static final Params<BalanceBar> PARAMS = Params.of(BalanceBar.class)
-            .choice("tube", "Bar of", PostStock.TUBES)
+            .choice("tube", "Bar of", PostStock.BARS)
             .varied()
             .length("length", "Length of the bar", 0.3, 3).varied(0.05)
             .length("pivot", "Tail to the pivot hole", 0.05, 3)
@@ -84,7 +84,8 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         out.clamped("nose", "nose of the bar", bar, length - END, nose);
         Motion.Turn tipped = head.body().motion() instanceof Motion.Turn turn ? turn : null;
         out.add(nose, Piece.ready("Bar clamp with stud", Solid.Bought.box(0.04, d + 0.012, d + 0.012, 0.12),
-                new Supply.Ready("Tube clamp Ø " + out.length(d) + " with a 3/8 in stud", 6, "nose of the bar")));
+                new Supply.Ready((tube.section().round() ? "Tube clamp Ø " : "Clamp for square tube ") + out.length(d)
+                        + " with a 3/8 in stud", 6, "nose of the bar")));
         out.offer("nose", new Port.Plate(0.006, tipped), nose, Placement.at(0, 0, -d / 2 - 0.006), null);
         out.measure("length", clamp, new Vec3(-pivot, 0, 0), clamp, new Vec3(length - pivot, 0, 0));
         out.measure("pivot", clamp, new Vec3(-pivot, 0, 0), clamp, Vec3.ZERO);
