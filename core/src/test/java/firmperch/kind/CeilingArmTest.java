@@ -6,12 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import firmperch.Demo;
+import firmperch.body.Body;
+import firmperch.body.MassProperties;
+import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
 import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Verdict;
+import firmperch.frame.FrameSolution;
 import firmperch.pose.Pose;
 import firmperch.pose.Posed;
 import firmperch.project.Project;
@@ -74,6 +78,38 @@ class CeilingArmTest {
         WorstPose travel = new WorstPose(study);
         double[] known = travel.sweep(List.of(anchors))[0];
         return anchors.at(study.in(travel.worst(anchors, known, study.set().posed().pose(), true).pose()));
+    }
+
+    /**
+     * A bent plate of birch plywood, 18 mm by 90 mm, turns by M·L/EI between its pairs, 165 mm apart (Euler and Bernoulli), M the moment of all
+     * that hangs beyond about its middle (statics of the cut).
+     */
+    @Test
+    void aBentPlateBendsInItsOwnPlane() {
+        Situation s = Study.of(project()).set();
+        Body half = s.study().assembly().bodies().stream().filter(b -> b.name().equals("arm-1.half")).findFirst()
+                .orElseThrow();
+        Vec3 waist = s.posed().at(s.study().assembly().joints().stream().filter(j -> j.outer().body().equals(half))
+                .findFirst().orElseThrow());
+        double moment = s.study().rig().spare() * 9.80665
+                * (s.posed().centreFrom(s.study().assembly().payload()).x() - waist.x());
+        for (int i = 0; i < s.study().assembly().pieces().size(); i++) {
+            Piece piece = s.study().assembly().pieces().get(i);
+            if (beyond(piece.body(), half)) {
+                MassProperties mass = s.study().rig().mass(i);
+                moment += mass.mass() * 9.80665
+                        * (s.posed().point(piece.body(), mass.centre()).x() - waist.x());
+            }
+        }
+        double bends = 9.0e9 * 0.018 * Math.pow(0.09, 3) / 12 / 0.165;
+        FrameSolution frame = s.frame().orElseThrow();
+        double turned = frame.rotation(s.framed().node(half)).y()
+                - frame.rotation(s.framed().node(half.parent())).y();
+        assertThat(turned).isCloseTo(moment / bends, withinPercentage(0.1));
+    }
+
+    private static boolean beyond(Body body, Body from) {
+        return body != null && (body.equals(from) || beyond(body.parent(), from));
     }
 
     /**

@@ -2,13 +2,18 @@ package firmperch.part.arm;
 
 import firmperch.body.Body;
 import firmperch.body.Builder;
+import firmperch.body.Hold;
 import firmperch.body.Hole;
+import firmperch.body.Joint;
+import firmperch.body.JointStiffness;
+import firmperch.body.Motion;
 import firmperch.body.Outline;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Station;
+import firmperch.body.Stiffness;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
@@ -65,8 +70,12 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
         out.measure("plate.below", moving.end(), middle, moving.end(), next);
         Vec3 lean = new Vec3(Math.sin(plate.bend()), 0, Math.cos(plate.bend()));
         Vec3 onward = new Vec3(plate.back() ? -1 : 1, 0, 0);
-        out.offer("pair", new Port.Pair(plate.spacing(), plate.thickness()), moving.end(),
-                upright(next, onward, lean), end);
+        // What comes after hangs on the plate's other half: between the pairs it bends in its own plane, about its middle.
+        Body half = out.body("half", moving.end(), Placement.HERE, new Motion.Fixed());
+        Vec3 waist = middle.plus(next).times(0.5);
+        out.joint("bends", "bent plate", Joint.Side.of(moving.end(), waist), Joint.Side.of(half, waist), null, Vec3.Y,
+                new Hold.Fixed(), JointStiffness.turning(Stiffness.exactly(bends(), "bent plates")));
+        out.offer("pair", new Port.Pair(plate.spacing(), plate.thickness()), half, upright(next, onward, lean), end);
         out.back(station);
         pair.making(out, near, far, from.body(), foot);
         out.work("arms", "Bolt the arms together in their order, the first plate and the last looking the same way.",
@@ -79,9 +88,23 @@ public record BentPlateArm(Links links, Pivots pivots, Stops stops, BentPlate pl
         return new Placement(at, y.cross(z), y, z);
     }
 
+    /** Half as wide as the plate, m. */
+    private double reach() {
+        return links.depth() + plate.spacing() / 2 * Math.abs(Math.sin(plate.bend()));
+    }
+
+    /**
+     * How stiff the plate is in its own plane from pair to pair, N·m/rad: E·I/L, the arms' couples bending it evenly between the middles of
+     * the pairs. Left out: the shear there, which two couples do not make.
+     */
+    private double bends() {
+        double wide = 2 * reach();
+        return plate.material().young() * plate.thickness() * wide * wide * wide / 12 / plate.below();
+    }
+
     private Piece bent(Builder out, LinkPair pair, Body end) {
         Outline.Point next = new Outline.Point(0, -plate.below());
-        double reach = links.depth() + plate.spacing() / 2 * Math.abs(Math.sin(plate.bend()));
+        double reach = reach();
         Outline outline = Outline.rectangle(-reach, -plate.below() - plate.spacing() / 2 - links.depth(), reach,
                 links.spacing() / 2 + links.depth());
         List<Hole> holes = Stream
