@@ -160,6 +160,11 @@ public sealed interface Hold {
             return faces * pair.high() * clamp(NUT_FACTOR_LOW) * effectiveRadius();
         }
 
+        /** Moment that it holds with the usual friction of faces and threads, N·m. */
+        public double usualMoment() {
+            return faces * pair.friction() * clamp(NUT_FACTOR) * effectiveRadius();
+        }
+
         /** Moment at which bolt or wood bears no more, N·m, with the usual friction. */
         public double most() {
             return faces * pair.friction() * clampLimit() * effectiveRadius();

@@ -61,8 +61,20 @@ final class JointChecks {
                                     + " is " + s.show(Quantity.TORQUE, asked / slip) + " and "
                                     + set.name().with("it", "they")
                                     + " must hold " + slip + " times as much")
-                            .with(slip);
+                            .with(slip).unless(() -> usual(one, asked));
                 }, Check.Certainty.PROVEN);
+    }
+
+    /**
+     * What would be asked of the low end if the faces rub as is usual. Near only, as the load is asked half as much again: by the low end
+     * the bare load is held even then.
+     */
+    private static Reading.Doubt usual(Hold.Friction one, double asked) {
+        return new Reading.Doubt(asked * one.pair().low() / one.pair().friction(), rubs(one));
+    }
+
+    private static String rubs(Hold.Friction one) {
+        return "how much " + one.pair().label() + " rubs";
     }
 
     /** What is set once and not opened again must give to a hand: by the high end of its friction, and against the weight. */
@@ -82,7 +94,9 @@ final class JointChecks {
                             .saying(() -> "it takes up to " + s.show(Quantity.FORCE, pull)
                                     + " at the camera to move it, "
                                     + s.show(Quantity.FORCE, s.policy().movement().pull())
-                                    + " are one hand's");
+                                    + " are one hand's")
+                            .unless(() -> new Reading.Doubt(set.pull(s, set.held(s, Hold.Friction::usualMoment)),
+                                    rubs(set.hold()) + " and how easily its thread runs"));
                 }, Check.Certainty.SAMPLED);
     }
 
@@ -106,7 +120,8 @@ final class JointChecks {
                                     * Math.min(h.clamp(Hold.Friction.NUT_FACTOR_HIGH), h.clampLimit()))
                             .sum();
                     return new Reading(asked, holds, () -> s.show(Quantity.FORCE, holds) + " against "
-                            + s.show(Quantity.FORCE, asked) + s.hardest(set.freedom()).words()).with(slip);
+                            + s.show(Quantity.FORCE, asked) + s.hardest(set.freedom()).words()).with(slip)
+                            .unless(() -> usual(set.hold(), asked));
                 }, Check.Certainty.PROVEN);
     }
 

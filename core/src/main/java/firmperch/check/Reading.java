@@ -21,9 +21,9 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
      * A figure at the other end of what is known.
      *
      * @param asked what is asked then
-     * @param basis the assumption, in words
+     * @param assumption what is not known, in words: "how far clamped pivots give"
      */
-    public record Doubt(double asked, String basis) {}
+    public record Doubt(double asked, String assumption) {}
 
     /** Margins above this are not told apart. */
     public static final double PLENTY = 50;

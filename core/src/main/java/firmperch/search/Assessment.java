@@ -137,8 +137,8 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
                     ? capital(said(weakest)) + "."
                     : opening + ", but " + said(weakest) + ".";
             case NEAR -> weakest.reading().doubtful()
-                    ? opening + ". It may be that " + said(weakest) + ": how far "
-                            + weakest.reading().doubt().get().basis() + " give is a judgement, to be measured."
+                    ? opening + ". It may be that " + said(weakest) + ": "
+                            + weakest.reading().doubt().get().assumption() + " is a judgement, to be measured."
                     : opening + ". " + capital(weakest.question().weakness()) + " first, at "
                             + weakest.marginText().substring(1) + " times what is asked.";
             case HOLDS -> opening + ", and everything holds.";

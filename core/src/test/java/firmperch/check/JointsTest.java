@@ -11,6 +11,7 @@ import firmperch.body.Joint;
 import firmperch.frame.FrameSolution;
 import firmperch.pose.Framed;
 import firmperch.project.Project;
+import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
@@ -41,6 +42,22 @@ class JointsTest {
         assertThat(2 * 0.35 * pivot.clamp(0.20) * pivot.effectiveRadius()).isCloseTo(15.3, within(0.05));
         // What is sure: K 0.25 and the low end of friction, 0.30 for wood: 15.3 · 0.8 · 0.30/0.35.
         assertThat(pivot.moment()).isCloseTo(15.3 * 0.8 * 0.30 / 0.35, within(0.05));
+    }
+
+    /**
+     * Wood on wood rubs by 0.30 to 0.35 and more (Wood Handbook): what is short by the low end only may slip, which is near and says so;
+     * what is short by the usual figure too slips.
+     */
+    @Test
+    void whatSlipsOnlyIfFacesRubLittleIsNear() {
+        double margin = Assessor.now(Demo.project()).finding("friction").margin();
+        Assessment may = Assessor.now(Demo.with("perch.arm.pivots.torque", 5 * 0.87 / margin));
+        assertThat(may.finding("friction").margin()).isCloseTo(0.87, within(1e-9));
+        assertThat(may.finding("friction").verdict()).isEqualTo(Verdict.NEAR);
+        assertThat(may.sentence()).contains("It may be that the pivots slip")
+                .contains("how much wood on wood rubs is a judgement, to be measured");
+        Assessment slips = Assessor.now(Demo.with("perch.arm.pivots.torque", 5 * 0.85 / margin));
+        assertThat(slips.finding("friction").verdict()).isEqualTo(Verdict.GIVES);
     }
 
     /** More hand is not always more hold: never above the bolt's proof load (M8 class 4.6: 36.6 mm² · 225 N/mm² = 8235 N). */
