@@ -74,8 +74,10 @@ record Settled(Moved bends, Moved presses, Moved plays) {
     /** What it would be if all that is uncertain were as stiff as may be; null if nothing is. */
     Supplier<Doubt> doubt(Situation s, ToDoubleFunction<Settled> figure) {
         List<String> bases = uncertain(s);
-        return bases.isEmpty() ? null : () -> new Doubt(figure.applyAsDouble(stiffest(s)),
-                "how far " + listed(bases) + " give");
+        return bases.isEmpty()
+                ? null
+                : () -> new Doubt(figure.applyAsDouble(stiffest(s)),
+                        "how far " + listed(bases) + " give");
     }
 
     /** The same as the end of the line of numbers. */

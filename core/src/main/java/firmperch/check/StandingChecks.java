@@ -32,6 +32,9 @@ final class StandingChecks {
     private static final String PERSON = "m = M · (d·cos σ − h·sin σ) / (q·cos σ + z·sin σ)";
     private static final String PERSON_SOURCE = "rigid statics; a person of 100 kg: common practice, no source";
 
+    /** Where no joint moves the feet, they are the same in every pose. */
+    private static final Study.Derived<List<Vec3>> CORNERS = new Study.Derived<>(study -> cornersNow(study.set()));
+
     private StandingChecks() {
     }
 
@@ -210,6 +213,10 @@ final class StandingChecks {
 
     /** Corners that a person can step on: flat pieces of the first body, low above the floor. */
     static List<Vec3> corners(Situation s) {
+        return s.study().feetStay() ? s.study().get(CORNERS) : cornersNow(s);
+    }
+
+    private static List<Vec3> cornersNow(Situation s) {
         List<Vec3> corners = new ArrayList<>();
         Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
         for (Piece piece : s.study().assembly().pieces()) {

@@ -82,10 +82,8 @@ final class Envelope {
             int row = start[i];
             for (int j = first[i]; j <= i; j++) {
                 int other = start[j];
-                double sum = values[row + j];
-                for (int k = Math.max(first[i], first[j]); k < j; k++) {
-                    sum -= values[row + k] * values[other + k];
-                }
+                int from = Math.max(first[i], first[j]);
+                double sum = values[row + j] - product(values, row + from, values, other + from, j - from);
                 if (j < i) {
                     values[row + j] = sum / values[other + j];
                 } else if (sum > 0) {
@@ -96,6 +94,25 @@ final class Envelope {
             }
         }
         return true;
+    }
+
+    /** Of so many numbers in a row of each, in four sums beside each other: one alone would wait for each addition. */
+    private static double product(double[] a, int i, double[] b, int j, int count) {
+        double one = 0;
+        double two = 0;
+        double three = 0;
+        double four = 0;
+        int k = 0;
+        for (; k < count - 3; k += 4) {
+            one += a[i + k] * b[j + k];
+            two += a[i + k + 1] * b[j + k + 1];
+            three += a[i + k + 2] * b[j + k + 2];
+            four += a[i + k + 3] * b[j + k + 3];
+        }
+        for (; k < count; k++) {
+            one += a[i + k] * b[j + k];
+        }
+        return one + two + (three + four);
     }
 
     /** Solves for a load, once factored. */
@@ -109,11 +126,8 @@ final class Envelope {
             x[place[i]] = load[i];
         }
         for (int i = 0; i < size; i++) {
-            double sum = x[i];
-            for (int k = first[i]; k < i; k++) {
-                sum -= values[start[i] + k] * x[k];
-            }
-            x[i] = sum / values[start[i] + i];
+            double sum = product(values, start[i] + first[i], x, first[i], i - first[i]);
+            x[i] = (x[i] - sum) / values[start[i] + i];
         }
         for (int i = size - 1; i >= 0; i--) {
             x[i] /= values[start[i] + i];

@@ -1,5 +1,6 @@
 package firmperch.strength;
 
+import firmperch.body.Vec3;
 import java.util.Arrays;
 import java.util.List;
 
@@ -48,28 +49,53 @@ public final class HandledForces {
         return Math.abs(steady[part]) + Math.sqrt(sum);
     }
 
-    /** No direction of the hand makes more of a sum than this: each part at its own worst. Quick. */
+    /** No direction of the hand makes more of a sum than this: each term at its own worst. Quick. */
     public double noMoreThan(List<Term> sum) {
+        if (single(sum)) {
+            return mostOfSingle(sum);
+        }
         double most = 0;
         for (Term term : sum) {
-            double size = 0;
-            for (int part : term.parts) {
-                double one = most(part);
-                size += one * one;
-            }
-            most += term.factor * Math.sqrt(size);
+            most += term.factor * (term.parts.length == 2 ? noMoreThan(term.parts) : eachAtItsWorst(term.parts));
         }
         return most;
     }
 
-    /** The greatest sum of sizes, over all directions of the hand. */
-    public double most(List<Term> sum) {
+    private double eachAtItsWorst(int[] parts) {
+        double size = 0;
+        for (int part : parts) {
+            double one = most(part);
+            size += one * one;
+        }
+        return Math.sqrt(size);
+    }
+
+    /** Two at right angles: what is steady, and the longest that the hand makes of them, which lies one way (largest singular value). */
+    private double noMoreThan(int[] pair) {
+        double one = 0;
+        double other = 0;
+        double both = 0;
+        for (double[] along : hand) {
+            one += along[pair[0]] * along[pair[0]];
+            other += along[pair[1]] * along[pair[1]];
+            both += along[pair[0]] * along[pair[1]];
+        }
+        return Vec3.across(steady[pair[0]], steady[pair[1]])
+                + Math.sqrt((one + other) / 2 + Vec3.across((one - other) / 2, both));
+    }
+
+    private static boolean single(List<Term> sum) {
         for (Term term : sum) {
             if (term.parts.length > 1) {
-                return most(sum, List.of());
+                return false;
             }
         }
-        return mostOfSingle(sum);
+        return true;
+    }
+
+    /** The greatest sum of sizes, over all directions of the hand. */
+    public double most(List<Term> sum) {
+        return single(sum) ? mostOfSingle(sum) : most(sum, List.of());
     }
 
     /** The same of single forces and moments, where the first step is exact. A combination of signs and its opposite make the same. */

@@ -99,7 +99,7 @@ public final class Study {
     }
 
     /** True if no joint moves what it stands on. */
-    boolean feetStay() {
+    public boolean feetStay() {
         return stays;
     }
 
