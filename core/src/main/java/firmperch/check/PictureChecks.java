@@ -2,15 +2,23 @@ package firmperch.check;
 
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
-import firmperch.shot.Framing;
+import firmperch.shot.DepthOfField;
 import firmperch.shot.Wanted;
+import firmperch.study.InPicture;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 
 /** Checks of the picture: one answer for the whole rig, told at the camera. */
 final class PictureChecks {
+    /** What lies beyond does not matter, m. */
+    private static final double FAR = 50;
+    /** So much of what is to be filmed may be hidden. */
+    private static final double HIDDEN = 0.01;
+
     private PictureChecks() {
     }
 
@@ -27,39 +35,43 @@ final class PictureChecks {
 
     /** All of them, in the order of the work. */
     static List<Check<?>> all() {
-        return List.of(picture(), focus(), hands(), ceiling(), scale(), centre());
+        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), own());
     }
 
     /**
-     * The wanted rectangle must lie wholly in the picture from where the camera is. A camera off the middle must see
-     * that much more.
+     * The wanted rectangle must lie wholly in the picture from where the camera is. A camera off the middle must see that much more, one
+     * that looks at a slant the more of what is far.
      */
     private static FunctionCheck<Void> picture() {
         return picture(about("shot.picture", Topic.PICTURE, "Is the whole rectangle in the picture?", Quantity.LENGTH,
-                Scope.SET_POSE, "the picture is too small", "seen ≥ wanted + 2·off, seen = s/m, m + 1/m = D/f − 2",
-                "thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m); geometry of the plan"), s -> {
+                Scope.SET_POSE, "the picture is too small",
+                "x = v·(p·right)/(p·ahead) of each corner ≤ half the sensor",
+                "central projection through a thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m)"), s -> {
                     Wanted w = s.project().shot().wanted();
-                    Framing framing = s.project().shot().framing();
-                    double distance = Math.max(0, s.sensorDistance());
-                    double wide = distance <= 0 ? 0 : framing.widthAt(distance);
-                    double deep = distance <= 0 ? 0 : framing.depthAt(distance);
-                    // The offset along the sides of the picture.
-                    Vec3 off = s.offCentre().turned(-s.cameraHeading());
-                    double alongWide = 2 * Math.abs(w.alongArm() ? off.x() : off.y());
-                    double alongDeep = 2 * Math.abs(w.alongArm() ? off.y() : off.x());
-                    boolean byWidth = wide / (w.width() + alongWide) <= deep / (w.depth() + alongDeep);
-                    double asked = byWidth ? w.width() + alongWide : w.depth() + alongDeep;
-                    double seen = byWidth ? wide : deep;
+                    Sight sight = Sight.of(s);
+                    Sight.Seen out = sight.sees() ? sight.furthest().orElse(null) : null;
+                    boolean byWidth = out == null || Math.abs(out.x()) >= Math.abs(out.y());
+                    double seen = out == null ? 0 : byWidth ? sight.wide() : sight.deep();
+                    double asked = out == null ? byWidth ? w.width() : w.depth() : out.out() * seen;
                     return new Reading(asked, seen,
-                            () -> "D = " + s.length(distance) + ", f = "
+                            () -> "D = " + s.length(sight.distance()) + ", f = "
                                     + s.length(s.project().shot().camera().focalLength())
-                                    + " sees " + s.length(wide) + " × " + s.length(deep) + ", " + s.length(
-                                            s.offCentre().length())
-                                    + " off the middle")
+                                    + " sees " + s.length(sight.wide()) + " × " + s.length(sight.deep()) + ", "
+                                    + s.length(sight.offMiddle().orElse(FAR)) + " off the middle"
+                                    + (slanted(sight)
+                                            ? "; " + s.show(Quantity.ANGLE, sight.slant())
+                                                    + " from straight down, one side "
+                                                    + String.format(Locale.ROOT, "%.2f", sight.keystone())
+                                                    + " times as long as the other"
+                                            : ""))
                             .saying(() -> "the camera sees " + s.length(seen) + " of the " + s.length(asked)
                                     + " you want"
-                                    + (s.offCentre().length() > 0.001 ? ", standing off the middle" : ""));
+                                    + (sight.offMiddle().orElse(FAR) > 0.001 ? ", looking off the middle" : ""));
                 });
+    }
+
+    private static boolean slanted(Sight sight) {
+        return sight.slant() > Math.toRadians(0.5);
     }
 
     private static FunctionCheck<Void> focus() {
@@ -68,13 +80,47 @@ final class PictureChecks {
                 "thin lens: u + v is least, 4·f, at life size; nearest focus as engraved on the lens"), s -> {
                     double nearest = Math.max(s.project().shot().camera().nearestFocus(),
                             s.project().shot().framing().nearestPossible());
-                    double distance = Math.max(0, s.sensorDistance());
+                    double distance = Math.max(0, Sight.of(s).distance());
                     return new Reading(nearest, distance, () -> s.length(distance) + " from sensor to work, "
                             + s.length(nearest) + " needed")
                             .saying(() -> "the work is " + s.length(distance)
                                     + " from the sensor, too near to focus on (" + s
                                             .length(nearest)
                                     + " at least)");
+                });
+    }
+
+    /** All corners of the wanted rectangle are sharp when it is focused on its middle; also told: how deep it is sharp. */
+    private static FunctionCheck<Void> sharp() {
+        return picture(about("shot.sharp", Topic.PICTURE, "Is all of it sharp?", Quantity.LENGTH, Scope.SET_POSE,
+                "a corner of it is not sharp",
+                "near = s·(H − f)/(H + s − 2f), far = s·(H − f)/(H − s), H = f²/(N·c) + f",
+                "thin lens, circle of confusion (Greenleaf, from memory); 1/1500 of the picture's diagonal, no less than a pixel: "
+                        + "common practice, no source"),
+                s -> {
+                    Sight sight = Sight.of(s);
+                    DepthOfField depth = s.project().shot().depthOfField();
+                    double focused = sight.focused();
+                    double near = sight.sees() ? focused - depth.near(focused) : 0;
+                    double far = sight.sees() ? Math.min(FAR, depth.far(focused) - focused) : 0;
+                    double asked = 0;
+                    double available = Math.min(near, far);
+                    for (Vec3 corner : sight.wanted()) {
+                        double off = sight.depth(corner) - focused;
+                        double bears = off < 0 ? near : far;
+                        if (Math.abs(off) * available > asked * bears) {
+                            asked = Math.abs(off);
+                            available = bears;
+                        }
+                    }
+                    double off = asked < 1e-9 ? 0 : asked;
+                    double bears = available;
+                    return new Reading(off, bears, () -> "focused on its middle at f/"
+                            + Quantity.NUMBER.show(depth.aperture(), s.project().units()) + ": sharp from "
+                            + s.length(near) + " nearer to " + s.length(far) + " farther; its corners are up to "
+                            + s.length(off) + " off")
+                            .saying(() -> "a corner of it lies " + s.length(off) + " out of focus, "
+                                    + s.length(bears) + " are sharp");
                 });
     }
 
@@ -114,26 +160,44 @@ final class PictureChecks {
 
     private static FunctionCheck<Void> scale() {
         return picture(about("shot.scale", Topic.PICTURE, "Is the picture fine enough?", Quantity.PICTURE_SCALE,
-                Scope.SET_POSE, "the picture is too coarse", "pixels / seen width",
-                "geometry of the picture; what is asked is our own judgement"), s -> {
+                Scope.SET_POSE, "the picture is too coarse",
+                "pixels a millimetre at the worst corner of what is wanted",
+                "derivative of the central projection; what is asked is our own judgement"), s -> {
                     int pixels = s.project().shot().camera().pixels().wide();
-                    double distance = s.sensorDistance();
-                    double seen = s.project().shot().framing().widthAt(Math.max(0, distance));
-                    double scale = distance <= 0 ? 0 : pixels / seen;
+                    Sight sight = Sight.of(s);
+                    double scale = sight.sees() ? sight.worstScale() : 0;
                     return new Reading(s.policy().distances().scale(), scale,
-                            () -> pixels + " px over " + s.length(seen) + " = "
+                            () -> pixels + " px over " + s.length(sight.wide()) + ", at the worst corner "
                                     + s.show(Quantity.PICTURE_SCALE, scale));
                 });
     }
 
     private static FunctionCheck<Void> centre() {
-        return picture(about("shot.centre", Topic.PICTURE, "Is the camera over the work?", Quantity.LENGTH,
-                Scope.SET_POSE, "the camera is not over the work", "distance seen from above", "geometry of the plan"),
+        return picture(about("shot.centre", Topic.PICTURE, "Does the camera look at the work?", Quantity.LENGTH,
+                Scope.SET_POSE, "the camera does not look at the work", "distance seen from above, on the filmed plane",
+                "geometry of the plan"),
                 s -> {
-                    double off = s.offCentre().length();
+                    double off = Sight.of(s).offMiddle().orElse(FAR);
                     return new Reading(off, s.policy().distances().overshoot(),
                             () -> s.length(off) + " off the middle of the shot")
-                            .saying(() -> "the camera stands " + s.length(off) + " off the middle of the work");
+                            .saying(() -> "the camera looks " + s.length(off) + " past the middle of the work");
+                });
+    }
+
+    /** No leg, post or arm of the rig's own hides what is to be filmed. */
+    private static FunctionCheck<Void> own() {
+        return picture(about("shot.own", Topic.PICTURE, "Does the rig stay out of its picture?", Quantity.NUMBER,
+                Scope.SET_POSE, "the rig is in its own picture", "share of the wanted rectangle that its pieces hide",
+                "central projection of every piece between lens and work; 1 % of the rectangle: our own judgement"),
+                s -> {
+                    InPicture.Hidden hidden = InPicture.hidden(s);
+                    String share = String.format(Locale.ROOT, "%.0f %%", hidden.share() * 100);
+                    String by = hidden.most() == null
+                            ? "nothing of the rig is before it"
+                            : "the " + hidden.most().name().toLowerCase(Locale.ROOT) + " of the "
+                                    + hidden.most().station().label().toLowerCase(Locale.ROOT) + " hides most";
+                    return new Reading(hidden.share(), HIDDEN, () -> share + " hidden; " + by)
+                            .saying(() -> "the rig hides " + share + " of what is to be filmed; " + by);
                 });
     }
 }

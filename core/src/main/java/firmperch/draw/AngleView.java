@@ -4,8 +4,7 @@ import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
 import firmperch.project.Bench;
-import firmperch.shot.Framing;
-import firmperch.shot.Wanted;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,20 +84,9 @@ public final class AngleView {
 
     /** What the camera sees, on the work. */
     private void sight() {
-        double distance = s.sensorDistance();
-        if (distance <= 0) {
-            return;
+        List<Vec3> covered = Sight.of(s).covered(s.shotCentre().z());
+        if (!covered.isEmpty()) {
+            out.area(Ink.SIGHT, covered.stream().map(view::at).toList());
         }
-        Framing framing = s.project().shot().framing();
-        Wanted wanted = s.project().shot().wanted();
-        Vec3 centre = s.inRoom(s.sensor());
-        double direction = s.cameraHeading() + (wanted.alongArm() ? 0 : Math.PI / 2);
-        List<Point> corners = new ArrayList<>();
-        for (int[] c : new int[][]{{1, 1}, {-1, 1}, {-1, -1}, {1, -1}}) {
-            Vec3 off = new Vec3(c[0] * framing.widthAt(distance) / 2, c[1] * framing.depthAt(distance) / 2, 0)
-                    .turned(direction);
-            corners.add(view.at(new Vec3(centre.x() + off.x(), centre.y() + off.y(), s.shotCentre().z())));
-        }
-        out.area(Ink.SIGHT, corners);
     }
 }

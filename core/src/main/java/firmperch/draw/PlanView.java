@@ -14,13 +14,11 @@ import firmperch.draw.Shape.Side;
 import firmperch.project.Bench;
 import firmperch.project.Room;
 import firmperch.search.Coverage;
-import firmperch.shot.Framing;
-import firmperch.shot.Wanted;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** The room and the rig from above: room x to the right, room y (left of the bench) up. */
 public final class PlanView {
@@ -83,25 +81,11 @@ public final class PlanView {
         double y = bench.width() / 2;
         out.box(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y);
         out.label(Ink.HINT, new Point(bench.from() + bench.depth() / 2, -y), Anchor.ABOVE, "bench");
-        Wanted wanted = s.project().shot().wanted();
-        Vec3 centre = s.shotCentre();
-        out.area(Ink.WANTED, rectangle(new Point(centre.x(), centre.y()), wanted.width(), wanted.depth(), picture()));
-        Framing framing = s.project().shot().framing();
-        if (s.sensorDistance() > 0) {
-            out.area(Ink.SIGHT, rectangle(at(s.sensor()), framing.widthAt(s.sensorDistance()),
-                    framing.depthAt(s.sensorDistance()), picture()));
+        out.area(Ink.WANTED, Sight.of(s).wanted().stream().map(View.ABOVE::at).toList());
+        List<Vec3> covered = Sight.of(s).covered(s.shotCentre().z());
+        if (!covered.isEmpty()) {
+            out.area(Ink.SIGHT, covered.stream().map(View.ABOVE::at).toList());
         }
-    }
-
-    /** Direction of the picture's long side, rad. */
-    private double picture() {
-        return s.cameraHeading() + (s.project().shot().wanted().alongArm() ? 0 : Math.PI / 2);
-    }
-
-    private static List<Point> rectangle(Point centre, double width, double depth, double direction) {
-        return Stream.of(new Vec3(width / 2, depth / 2, 0), new Vec3(-width / 2, depth / 2, 0),
-                new Vec3(-width / 2, -depth / 2, 0), new Vec3(width / 2, -depth / 2, 0)).map(v -> v.turned(direction))
-                .map(v -> new Point(centre.x() + v.x(), centre.y() + v.y())).toList();
     }
 
     private void overlay() {

@@ -11,8 +11,7 @@ import firmperch.draw.Shape.Side;
 import firmperch.pose.Posed;
 import firmperch.project.Bench;
 import firmperch.project.Room;
-import firmperch.shot.Framing;
-import firmperch.shot.Wanted;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
@@ -33,12 +32,14 @@ public final class SideView {
     private final Scene scene;
     private final Situation s;
     private final Posed posed;
+    private final Sight sight;
     private final Drawing.Builder out = new Drawing.Builder();
 
     private SideView(Scene scene) {
         this.scene = scene;
         this.s = scene.situation();
         this.posed = s.posed();
+        this.sight = Sight.of(s);
     }
 
     /** Draws it. */
@@ -132,34 +133,32 @@ public final class SideView {
         }
     }
 
-    private boolean sees() {
-        return s.sensorDistance() > s.project().shot().camera().lensLength();
+    /** From where to where on the work it sees, room x, m; nothing where the work is behind its lens, or not all of the picture meets it. */
+    private Optional<DoubleSummaryStatistics> covered() {
+        List<Vec3> corners = sight.covered(s.shotCentre().z());
+        return corners.isEmpty() || sight.distance() <= s.project().shot().camera().lensLength()
+                ? Optional.empty()
+                : Optional.of(corners.stream().mapToDouble(Vec3::x).summaryStatistics());
     }
 
     private void sight() {
-        if (sees()) {
-            double seen = seenWidth();
-            Point front = at(s.lensFront());
+        covered().ifPresent(seen -> {
             double work = s.shotCentre().z();
-            out.area(Ink.SIGHT, front, new Point(front.x() - seen / 2, work), new Point(front.x() + seen / 2, work));
-        }
+            out.area(Ink.SIGHT, at(s.lensFront()), new Point(seen.getMin(), work), new Point(seen.getMax(), work));
+        });
     }
 
     private void seen() {
-        if (sees()) {
-            Framing framing = s.project().shot().framing();
-            double seen = seenWidth();
-            double x = at(s.lensFront()).x();
+        covered().ifPresent(seen -> {
+            double right = seen.getMax();
             double work = s.shotCentre().z();
-            out.path(Ink.SIGHT_EDGE, new Point(x - seen / 2, work), new Point(x + seen / 2, work));
+            out.path(Ink.SIGHT_EDGE, new Point(seen.getMin(), work), new Point(right, work));
             // Not across the line over the edge that it tips about, where that is near.
             double beside = tipEdge().filter(edge -> work < at(posed.centre()).y() + ABOVE_MASS)
-                    .map(Point::x).filter(edge -> edge > x + seen / 2 && edge < x + seen / 2 + NEAR)
-                    .orElse(x + seen / 2);
+                    .map(Point::x).filter(edge -> edge > right && edge < right + NEAR).orElse(right);
             out.label(Ink.SIGHT_EDGE, new Point(beside, work), Anchor.RIGHT,
-                    "sees " + Quantity.LENGTH.bare(framing.widthAt(s.sensorDistance()), s.project().units()) + " × "
-                            + s.length(framing.depthAt(s.sensorDistance())));
-        }
+                    "sees " + Quantity.LENGTH.bare(sight.wide(), s.project().units()) + " × " + s.length(sight.deep()));
+        });
     }
 
     private void ghost(Ghost ghost) {
@@ -170,17 +169,6 @@ public final class SideView {
                 && mount.x() < reach(View.SIDE.right()) && Math.abs(mount.x() - at(posed.mount()).x()) < 0.5;
         double x = on ? reach(View.SIDE.right()) : mount.x();
         out.label(Ink.GHOST, new Point(x + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
-    }
-
-    /** Width of what the camera sees, as it appears from the side, m. */
-    private double seenWidth() {
-        Wanted wanted = s.project().shot().wanted();
-        Framing framing = s.project().shot().framing();
-        double distance = s.sensorDistance();
-        double along = wanted.alongArm() ? framing.widthAt(distance) : framing.depthAt(distance);
-        double across = wanted.alongArm() ? framing.depthAt(distance) : framing.widthAt(distance);
-        double direction = s.cameraHeading();
-        return Math.abs(Math.cos(direction)) * along + Math.abs(Math.sin(direction)) * across;
     }
 
     /** From the centre of mass to the edge it would go over, on the side the camera is. */
@@ -239,7 +227,7 @@ public final class SideView {
         double front = at(s.lensFront()).y();
         double work = s.shotCentre().z();
         if (front > work) {
-            double x = at(s.lensFront()).x() - seenWidth() / 2 - 0.06;
+            double x = covered().map(DoubleSummaryStatistics::getMin).orElse(at(s.lensFront()).x()) - 0.06;
             out.dimension(new Point(x, work), new Point(x, front), Side.ON,
                     Quantity.LENGTH.bare(front - work, s.project().units()));
         }

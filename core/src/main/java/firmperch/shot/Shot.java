@@ -23,6 +23,17 @@ public record Shot(Wanted wanted, Camera camera, double handsRoom) implements De
         return PARAMS;
     }
 
+    /** Circles of confusion in the diagonal of a picture: common practice, no source. */
+    private static final double CIRCLES = 1500;
+
+    /** What looks sharp through this lens; nothing smaller than a pixel is told apart. */
+    public DepthOfField depthOfField() {
+        Framing framing = framing();
+        double circle = Math.max(Math.hypot(framing.sensorWidth(), framing.sensorHeight()) / CIRCLES,
+                framing.sensorWidth() / camera.pixels().wide());
+        return new DepthOfField(framing.focalLength(), camera.aperture(), circle);
+    }
+
     /** How this lens and format see. */
     public Framing framing() {
         return Framing.cropped(camera.format(), camera.crop(), (double) camera.pixels().wide() / camera.pixels().high(),

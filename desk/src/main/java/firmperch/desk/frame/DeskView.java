@@ -193,6 +193,7 @@ public final class DeskView extends BorderPane {
     }
 
     private void show(Assessment assessment) {
+        views.lens(step == Step.SHOT);
         views.rose(step == Step.STEADY || step == Step.BALLAST);
         Optional<Station> measured = step == Step.PERCH ? Optional.ofNullable(station) : Optional.empty();
         views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE,

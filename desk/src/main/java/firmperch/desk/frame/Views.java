@@ -11,6 +11,7 @@ import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
 import firmperch.draw.AngleView;
 import firmperch.draw.LeanRose;
+import firmperch.draw.LensView;
 import firmperch.draw.Pick;
 import firmperch.draw.PlanView;
 import firmperch.draw.Scene;
@@ -26,6 +27,7 @@ import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.search.Assessment;
 import firmperch.search.DragSolver;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
@@ -76,6 +78,7 @@ public final class Views extends VBox {
     private final DrawingPane plan = new DrawingPane("Above", 14);
     private final DrawingPane angle = new DrawingPane("At an angle", 18);
     private final DrawingPane rose = new DrawingPane("", 10);
+    private final DrawingPane lens = new DrawingPane("What the camera sees", 30);
     private final HBox below;
     private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper();
     private Held held = new Nothing();
@@ -88,6 +91,7 @@ public final class Views extends VBox {
     private String inTheWay = "";
     private Scene shown;
     private boolean wantsRose;
+    private boolean wantsLens;
 
     /**
      * Views of a document.
@@ -103,24 +107,31 @@ public final class Views extends VBox {
         plan.setId("plan-view");
         angle.setId("angle-view");
         rose.setId("rose");
-        for (DrawingPane pane : new DrawingPane[]{side, plan, angle, rose}) {
+        lens.setId("lens-view");
+        for (DrawingPane pane : new DrawingPane[]{side, plan, angle, rose, lens}) {
             pane.setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-            pane.setFocusTraversable(pane != rose);
+            pane.setFocusTraversable(pane != rose && pane != lens);
         }
         side.setAccessibleHelp("Up and down lift, page up and page down step, left and right swing.");
         plan.setAccessibleHelp(side.getAccessibleHelp());
         angle.setAccessibleHelp("Left, right, up and down turn the view.");
         below = new HBox(plan, angle);
-        HBox.setHgrow(plan, Priority.ALWAYS);
         for (DrawingPane right : new DrawingPane[]{angle, rose}) {
             right.prefWidthProperty().bind(widthProperty().multiply(0.40));
             right.setMinWidth(195);
         }
         below.getStyleClass().add("below");
-        // The side view carries the heights and gets the larger share.
-        side.prefHeightProperty().bind(heightProperty().multiply(0.58));
+        // The side view carries the heights and gets the larger share; on Shot what the camera sees does.
+        for (DrawingPane large : new DrawingPane[]{side, lens}) {
+            large.prefHeightProperty().bind(heightProperty().multiply(0.58));
+            VBox.setVgrow(large, Priority.ALWAYS);
+        }
         below.prefHeightProperty().bind(heightProperty().multiply(0.42));
-        VBox.setVgrow(side, Priority.ALWAYS);
+        // Side by side they share the width.
+        for (DrawingPane shared : new DrawingPane[]{side, plan}) {
+            shared.prefWidthProperty().bind(widthProperty().multiply(0.5));
+            HBox.setHgrow(shared, Priority.ALWAYS);
+        }
         getChildren().addAll(side, below);
         hand(side, View.SIDE);
         hand(plan, View.ABOVE);
@@ -381,13 +392,31 @@ public final class Views extends VBox {
         wantsRose = wanted;
     }
 
+    /** Whether what the camera sees is wanted, over the side view and the plan. */
+    public void lens(boolean wanted) {
+        wantsLens = wanted;
+    }
+
+    /** The large view above, two smaller ones below. */
+    private void arrange(Situation s) {
+        List<DrawingPane> smaller = wantsLens
+                ? List.of(side, plan)
+                : List.of(plan, wantsRose && s.stands() ? rose : angle);
+        if (!below.getChildren().equals(smaller)) {
+            getChildren().clear();
+            below.getChildren().clear();
+            below.getChildren().addAll(smaller);
+            getChildren().addAll(wantsLens ? lens : side, below);
+        }
+    }
+
     /** Shows an assessment's scene. */
     public void show(Assessment assessment, Scene scene) {
         shown = scene;
         Situation s = scene.situation();
-        DrawingPane right = wantsRose && s.stands() ? rose : angle;
-        if (!below.getChildren().contains(right)) {
-            below.getChildren().set(1, right);
+        arrange(s);
+        if (wantsLens) {
+            lens.show(LensView.of(s), palette);
         }
         side.show(SideView.of(scene), palette);
         plan.show(PlanView.of(scene), palette);
@@ -395,9 +424,11 @@ public final class Views extends VBox {
             rose.show(LeanRose.of(s), palette);
             rose.setAccessibleText("Lean before it goes, by direction; least "
                     + s.show(Quantity.ANGLE, s.tipping().leastLean()));
-        } else {
+        } else if (below.getChildren().contains(angle)) {
             angle.show(AngleView.of(s, View.at(turn, height)), palette);
         }
+        lens.setAccessibleText("What the camera sees: " + s.length(Sight.of(s).wide()) + " by "
+                + s.length(Sight.of(s).deep()));
         side.setAccessibleText("Side view. " + assessment.sentence());
         plan.setAccessibleText("Plan view.");
         angle.setAccessibleText("View at an angle.");

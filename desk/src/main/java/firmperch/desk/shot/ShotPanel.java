@@ -10,7 +10,10 @@ import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
+import firmperch.shot.DepthOfField;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
+import firmperch.units.Quantity;
 import javafx.scene.control.Label;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
@@ -30,9 +33,25 @@ public final class ShotPanel extends ReasonedPanel {
         answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "
                 + s.length(assessment.project().shot().sensorDistance()) + " above the work, "
                 + s.length(s.sensorHeightWanted()) + " above the floor. It is at " + s.length(s.sensor().z()) + " now."
+                + seen(s)
                 + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES
                         ? " That is too near the ceiling of " + s.length(assessment.project().place().room().ceiling())
                                 + " or above it: take a shorter lens."
                         : "")));
+    }
+
+    /** What it sees from where it is: how fine, and how deep it is sharp. */
+    private static String seen(Situation s) {
+        Sight sight = Sight.of(s);
+        if (!sight.sees()) {
+            return " From there it does not see the work.";
+        }
+        DepthOfField depth = s.project().shot().depthOfField();
+        double far = depth.far(sight.focused());
+        return " From there it sees " + s.length(sight.wide()) + " × " + s.length(sight.deep()) + ", "
+                + s.show(Quantity.PICTURE_SCALE, sight.worstScale()) + " at the worst corner; sharp from "
+                + s.length(sight.focused() - depth.near(sight.focused())) + " before the work to "
+                + (far > s.project().place().room().ceiling() ? "the floor" : s.length(far - sight.focused()))
+                + " behind.";
     }
 }

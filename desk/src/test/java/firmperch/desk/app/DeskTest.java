@@ -206,6 +206,24 @@ class DeskTest {
         assertThat(desk.now()).as("nothing was moved").isSameAs(s);
     }
 
+    /** On Shot what the camera sees stands above the room, and follows what is typed; elsewhere it is not there. */
+    @Test
+    void onShotWhatTheCameraSeesIsShown() {
+        desk.go(Step.SHOT);
+        DrawingPane lens = desk.find("lens-view");
+        assertThat(lens.getAccessibleText()).isEqualTo("What the camera sees: 442 mm by 249 mm");
+        for (String beside : List.of("side-view", "plan-view")) {
+            DrawingPane pane = desk.find(beside);
+            assertThat(pane.getWidth()).as(beside).isGreaterThan(250);
+            assertThat(pane.localToScreen(0, 0).getY()).isGreaterThan(lens.localToScreen(0, 0).getY());
+        }
+        desk.type("shot.camera.focalLength", "30");
+        assertThat(lens.getAccessibleText()).startsWith("What the camera sees: 34");
+        desk.go(Step.PERCH);
+        assertThat(robot.lookup("#lens-view").tryQuery()).isEmpty();
+        assertThat(((DrawingPane) desk.find("side-view")).getWidth()).isGreaterThan(600);
+    }
+
     /** A dimension in the drawing is clicked and typed. */
     @Test
     void aDimensionIsEditedWhereItStands() {

@@ -46,7 +46,7 @@ class FirmPerchTest {
         ProjectFile.write(press, Samples.all().get(4));
         assertThat(run("judgements", press.toString())).isEqualTo(0);
         assertThat(out.toString().lines()).anySatisfy(line -> assertThat(line).startsWith("clamp: Hand torque")
-                .contains("half: friction@clamp.roll 1.73 → 0.86 (holds → gives)").contains("DECIDES"));
+                .contains("half: friction@clamp.roll 1.73 → 0.86 (holds → near)").contains("DECIDES"));
         assertThat(out.toString()).contains("A hand at the camera").contains("Stiffness of joints");
         assertThat(run("judgements", demo.resolveSibling("none.json").toString())).isEqualTo(2);
     }

@@ -1,0 +1,165 @@
+package firmperch.study;
+
+import firmperch.body.Facets;
+import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Vec3;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * The rig's own pieces that come into its picture.
+ *
+ * @param piece that does
+ * @param faces what of its faces is seen, each cut off at the picture's edges
+ * @param round the same of the strips of what is round on it
+ * @param depth how far before the lens it is, in the mean of its corners, m
+ */
+public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sight.Seen>> round, double depth) {
+    /** The lens's own rim is not in its picture, m. */
+    private static final double RIM = 0.001;
+
+    public InPicture {
+        faces = List.copyOf(faces);
+        round = List.copyOf(round);
+    }
+
+    /**
+     * All that is before the lens's front and above a height, the farthest first.
+     *
+     * @param above m; −∞ for all
+     */
+    public static List<InPicture> of(Situation s, Sight sight, double above) {
+        List<InPicture> all = new ArrayList<>();
+        double nearest = Math.max(RIM, s.project().shot().camera().lensLength() - sight.image()) + RIM;
+        List<Piece> pieces = s.study().assembly().pieces();
+        for (int i = 0; i < pieces.size(); i++) {
+            if (pieces.get(i).takesRoom()) {
+                InPicture shown = of(s, sight, i, nearest, above);
+                if (!shown.faces.isEmpty() || !shown.round.isEmpty()) {
+                    all.add(shown);
+                }
+            }
+        }
+        all.sort(Comparator.comparingDouble(InPicture::depth).reversed());
+        return all;
+    }
+
+    private static InPicture of(Situation s, Sight sight, int number, double nearest, double above) {
+        Piece piece = s.study().assembly().pieces().get(number);
+        Facets facets = s.study().rig().facets(number);
+        Placement place = s.posed().place(piece);
+        List<Vec3> corners = new ArrayList<>(facets.corners().size());
+        double depth = 0;
+        for (Vec3 corner : facets.corners()) {
+            Vec3 at = s.inRoom(place.point(corner));
+            corners.add(at);
+            depth += sight.depth(at) / facets.corners().size();
+        }
+        List<List<Sight.Seen>> faces = new ArrayList<>();
+        List<List<Sight.Seen>> round = new ArrayList<>();
+        if (sight.couldShow(corners, nearest, above)) {
+            double heading = s.project().stance().heading();
+            for (Facets.Facet face : facets.faces()) {
+                List<Vec3> edge = face.corners().stream().map(corners::get).toList();
+                Vec3 normal = place.direction(face.normal()).turned(heading);
+                if (sight.eye().minus(edge.getFirst()).dot(normal) > 0) {
+                    List<Sight.Seen> seen = sight.clipped(edge, nearest, above);
+                    if (seen.size() > 2) {
+                        (face.seams() ? faces : round).add(seen);
+                    }
+                }
+            }
+        }
+        return new InPicture(piece, faces, round, depth);
+    }
+
+    /** True if it hides that place of the picture. */
+    public boolean hides(Sight.Seen place) {
+        return Stream.concat(faces.stream(), round.stream()).anyMatch(face -> inside(face, place));
+    }
+
+    private static boolean inside(List<Sight.Seen> corners, Sight.Seen p) {
+        boolean in = false;
+        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+            Sight.Seen a = corners.get(i);
+            Sight.Seen b = corners.get(j);
+            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
+                in = !in;
+            }
+        }
+        return in;
+    }
+
+    /**
+     * How much of what must be in the picture is hidden.
+     *
+     * @param share of its area in the picture, 0 to 1; no less than it is, as what two pieces hide counts twice
+     * @param most the piece that hides most of it; null if none does
+     */
+    public record Hidden(double share, Piece most) {}
+
+    /** What of the wanted rectangle the rig's own pieces hide. */
+    public static Hidden hidden(Situation s) {
+        Sight sight = Sight.of(s);
+        List<InPicture> above = sight.sees() ? of(s, sight, s.shotCentre().z() + RIM) : List.of();
+        List<Sight.Seen> wanted = above.isEmpty()
+                ? List.of()
+                : sight.wanted().stream()
+                        .flatMap(corner -> sight.seen(corner).stream()).toList();
+        if (wanted.size() < 4) {
+            return new Hidden(0, null);
+        }
+        double all = area(wanted);
+        double sum = 0;
+        double largest = 0;
+        Piece most = null;
+        for (InPicture shown : above) {
+            double hides = Stream.concat(shown.faces.stream(), shown.round.stream())
+                    .mapToDouble(face -> Math.abs(area(within(face, wanted, Math.signum(all))))).sum();
+            sum += hides;
+            most = hides > largest ? shown.piece : most;
+            largest = Math.max(largest, hides);
+        }
+        return new Hidden(Math.min(1, sum / Math.abs(all)), most);
+    }
+
+    /** Twice the area of a polygon; negative where it goes round clockwise. */
+    private static double area(List<Sight.Seen> p) {
+        double sum = 0;
+        for (int i = 0, j = p.size() - 1; i < p.size(); j = i++) {
+            sum += p.get(j).x() * p.get(i).y() - p.get(i).x() * p.get(j).y();
+        }
+        return sum;
+    }
+
+    /** What of a polygon lies within a convex one that goes round that way (Sutherland and Hodgman). */
+    private static List<Sight.Seen> within(List<Sight.Seen> polygon, List<Sight.Seen> convex, double way) {
+        List<Sight.Seen> kept = polygon;
+        for (int k = 0, j = convex.size() - 1; k < convex.size(); j = k++) {
+            List<Sight.Seen> left = new ArrayList<>();
+            for (int i = 0; i < kept.size(); i++) {
+                Sight.Seen a = kept.get(i);
+                Sight.Seen b = kept.get((i + 1) % kept.size());
+                double inA = way * beside(convex.get(j), convex.get(k), a);
+                double inB = way * beside(convex.get(j), convex.get(k), b);
+                if (inA >= 0) {
+                    left.add(a);
+                }
+                if (inA >= 0 != inB >= 0) {
+                    double t = inA / (inA - inB);
+                    left.add(new Sight.Seen(a.x() + t * (b.x() - a.x()), a.y() + t * (b.y() - a.y())));
+                }
+            }
+            kept = left;
+        }
+        return kept;
+    }
+
+    /** How far a place lies to the left of a line, times the line's length. */
+    private static double beside(Sight.Seen from, Sight.Seen to, Sight.Seen place) {
+        return (to.x() - from.x()) * (place.y() - from.y()) - (to.y() - from.y()) * (place.x() - from.x());
+    }
+}
