@@ -193,7 +193,7 @@ final class BuildPack {
                 String.format(Locale.ROOT, "All of it together costs about %.0f units of money and weighs "
                         + "%s.", plan.bill().price(), Quantity.MASS.show(plan.bill().mass(), units())));
         paragraph(regular, 9, "These lists for a spreadsheet are files of their own: " + Exporters.ALL.stream()
-                .filter(e -> e != Exporters.PACK).map(e -> e.label() + " (" + e.fileName() + ")")
+                .filter(e -> e.ending().equals(".csv")).map(e -> e.label() + " (" + e.fileName() + ")")
                 .collect(Collectors.joining(", ")) + ".");
         page.close();
     }

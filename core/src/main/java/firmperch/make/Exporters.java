@@ -15,8 +15,12 @@ public final class Exporters {
     public static final Exporter HARDWARE = new Exporter("hardware", "Hardware list as CSV", "hardware.csv",
             Exporter.Needs.PIECES, assessment -> Lists.hardware(MakingPlan.of(assessment)));
 
+    /** The mat of what the camera sees. */
+    public static final Exporter MAT = new Exporter("mat", "Mat for the bench as PDF", "mat.pdf", Exporter.Needs.PIECES,
+            Mat::content);
+
     /** Every one of them, in the order in which they are offered. */
-    public static final List<Exporter> ALL = List.of(PACK, CUTS, HARDWARE);
+    public static final List<Exporter> ALL = List.of(PACK, CUTS, HARDWARE, MAT);
 
     private Exporters() {
     }

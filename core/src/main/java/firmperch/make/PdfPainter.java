@@ -110,6 +110,7 @@ final class PdfPainter {
             case LEAN_GOOD -> new Color(0x8fbca3);
             case LEAN_SHORT -> new Color(0xe0a37e);
             case WALKWAY -> new Color(0xf3f7f3);
+            case FLOOR -> new Color(0xf7f7f5);
             default -> Color.WHITE;
         });
     }

@@ -219,8 +219,8 @@ public final class Sight {
      * picture's edges (Sutherland and Hodgman 1974). None where nothing is left.
      */
     public List<Seen> clipped(List<Vec3> face, double nearest, double above) {
-        List<Vec3> kept = cut(face, ahead, eye.dot(ahead) + nearest);
-        kept = cut(kept, Vec3.UP, above);
+        List<Vec3> kept = Taped.cut(face, ahead, eye.dot(ahead) + nearest);
+        kept = Taped.cut(kept, Vec3.UP, above);
         for (int side = -1; side <= 1; side += 2) {
             kept = cut(kept, inward(right.times(side), framing.sensorWidth()));
             kept = cut(kept, inward(up.times(side), framing.sensorHeight()));
@@ -254,23 +254,6 @@ public final class Sight {
     }
 
     private List<Vec3> cut(List<Vec3> face, Vec3 normal) {
-        return cut(face, normal, eye.dot(normal));
-    }
-
-    private static List<Vec3> cut(List<Vec3> face, Vec3 normal, double least) {
-        List<Vec3> kept = new ArrayList<>();
-        for (int i = 0; i < face.size(); i++) {
-            Vec3 a = face.get(i);
-            Vec3 b = face.get((i + 1) % face.size());
-            double inA = a.dot(normal) - least;
-            double inB = b.dot(normal) - least;
-            if (inA >= 0) {
-                kept.add(a);
-            }
-            if (inA >= 0 != inB >= 0) {
-                kept.add(a.plus(b.minus(a).times(inA / (inA - inB))));
-            }
-        }
-        return kept;
+        return Taped.cut(face, normal, eye.dot(normal));
     }
 }

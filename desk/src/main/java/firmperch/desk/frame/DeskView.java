@@ -87,7 +87,7 @@ public final class DeskView extends BorderPane {
         getStyleClass().add("desk");
         ReasonList.Actions actions = new Actions();
         // A panel is made when its step is first shown: most of them never are in a session.
-        makers = Map.of(Step.SHOT, () -> new ShotPanel(document, actions), Step.GEAR,
+        makers = Map.of(Step.SHOT, () -> new ShotPanel(document, actions, host::export), Step.GEAR,
                 () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.PERCH,
                 () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
                 Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,

@@ -8,22 +8,36 @@ import firmperch.desk.form.Form;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Words;
+import firmperch.make.Exporter;
+import firmperch.make.Exporters;
 import firmperch.param.Path;
 import firmperch.search.Assessment;
 import firmperch.shot.DepthOfField;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
+import firmperch.study.Taped;
 import firmperch.units.Quantity;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
 public final class ShotPanel extends ReasonedPanel {
     private final Label answer = Words.of("answer", "");
+    private final Label tape = Words.of("hint", "");
 
-    public ShotPanel(Document document, ReasonList.Actions actions) {
+    /**
+     * A panel with a button for the mat.
+     *
+     * @param export writes it
+     */
+    public ShotPanel(Document document, ReasonList.Actions actions, Consumer<Exporter> export) {
         super(new ReasonList(actions, (a, f) -> f.about().topic() == Topic.PICTURE, false),
                 Form.of(document, Field.sections("Under the lens", document.project().shot(), Path.of("shot"))));
-        stack(answer, form(0), Words.heading("Reasons"), reasons());
+        Button mat = new Button("Print a mat of this …");
+        mat.setId("print-mat");
+        mat.setOnAction(e -> export.accept(Exporters.MAT));
+        stack(answer, form(0), Words.heading("On the bench"), tape, mat, Words.heading("Reasons"), reasons());
     }
 
     @Override
@@ -38,6 +52,13 @@ public final class ShotPanel extends ReasonedPanel {
                         ? " That is too near the ceiling of " + s.length(assessment.project().place().room().ceiling())
                                 + " or above it: take a shorter lens."
                         : "")));
+        tape.setText(Words.unbroken(taped(s)));
+    }
+
+    /** Where what it sees ends on the bench. */
+    private static String taped(Situation s) {
+        return Taped.of(s).map(t -> "Marked with tape, its picture on the bench's top ends " + t.words(s) + ".")
+                .orElse("Its picture does not end on the bench.");
     }
 
     /** What it sees from where it is: how fine, and how deep it is sharp. */
