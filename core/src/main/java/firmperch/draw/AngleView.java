@@ -25,16 +25,31 @@ public final class AngleView {
 
     /** Draws it. */
     public static Drawing of(Situation s, View view) {
+        return of(s, view, false);
+    }
+
+    /** Draws it, with who works at the bench or without. */
+    public static Drawing of(Situation s, View view, boolean person) {
         AngleView drawn = new AngleView(s, view);
         Bench b = s.project().place().bench();
         boolean rigBehind = view.depth(new Vec3(s.project().stance().x(), s.project().stance().y(), 0)) < view
                 .depth(new Vec3(b.from() + b.depth() / 2, 0, 0));
+        boolean personBehind = view.toward().x() < 0;
+        if (person) {
+            drawn.all.addAll(Person.extent(s, view));
+        }
+        if (person && personBehind) {
+            Person.draw(drawn.out, s, view);
+        }
         if (rigBehind) {
             new Projection(s, view).draw(drawn.out);
             drawn.bench();
         } else {
             drawn.bench();
             new Projection(s, view).draw(drawn.out);
+        }
+        if (person && !personBehind) {
+            Person.draw(drawn.out, s, view);
         }
         drawn.sight();
         s.study().assembly().pieces().stream().filter(Piece::takesRoom).forEach(p -> {

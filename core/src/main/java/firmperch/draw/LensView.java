@@ -146,15 +146,14 @@ public final class LensView {
         };
     }
 
-    /** A hand from the lower edge at work, 190 mm long and 85 mm wide (DIN 33402-2, from memory), flat a little above the filmed plane. */
+    /**
+     * The right hand of who works there ({@link Person}), 190 mm long and 85 mm wide (DIN 33402-2, from memory), flat a little above the
+     * filmed plane.
+     */
     private void hand() {
-        Vec3 toward = new Vec3(sight.up().x(), sight.up().y(), 0);
-        if (toward.length() < 0.1) {
-            return;
-        }
-        Vec3 ahead = toward.unit().turned(Math.toRadians(28));
-        Vec3 aside = ahead.cross(Vec3.UP);
-        Vec3 tip = s.shotCentre().plus(toward.unit().cross(Vec3.UP).times(0.07)).plus(Vec3.UP.times(0.02));
+        Vec3 ahead = Vec3.X.negated().turned(Math.toRadians(28));
+        Vec3 aside = Vec3.UP.cross(ahead);
+        Vec3 tip = s.shotCentre().plus(new Vec3(0, 0.05, 0.02));
         Hand hand = new Hand(tip.minus(ahead.times(0.19)), ahead, aside);
         face(Ink.HAND, hand.finger(0, -0.45, 0, 0.02, 0.065));
         face(Ink.HAND, hand.finger(0.034, 0.045, 0.062, 0.095, 0.02));

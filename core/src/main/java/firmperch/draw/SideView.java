@@ -52,9 +52,18 @@ public final class SideView {
                 ? room.depth()
                 : Math.min(room.depth(),
                         Math.max(bench.from() + bench.depth() + 0.15, view.reach(View.SIDE.right()) + 0.1));
-        double top = scene.wholeRoom() ? room.ceiling() + 0.12 : Math.max(s.posed().top() + 0.12, 1.2);
+        if (scene.person()) {
+            right = Math.min(room.depth(), Math.max(right,
+                    Person.extent(s, View.SIDE).stream().mapToDouble(Point::x).max().orElse(0) + 0.05));
+        }
+        double top = scene.wholeRoom()
+                ? room.ceiling() + 0.12
+                : Math.max(Math.max(s.posed().top(), scene.person() ? bench.worker() : 0) + 0.12, 1.2);
         view.room(right, top);
         scene.ghost().ifPresent(view::ghost);
+        if (scene.person()) {
+            Person.draw(view.out, s, View.SIDE);
+        }
         view.sight();
         new Projection(s, View.SIDE).draw(view.out);
         view.seen();
@@ -153,6 +162,10 @@ public final class SideView {
             double right = seen.getMax();
             double work = s.shotCentre().z();
             out.path(Ink.SIGHT_EDGE, new Point(seen.getMin(), work), new Point(right, work));
+            if (scene.person() && !scene.wholeRoom()) {
+                // Beside what the camera sees itself, and a hand lies there.
+                return;
+            }
             // Not across the line over the edge that it tips about, where that is near.
             double beside = tipEdge().filter(edge -> work < at(posed.centre()).y() + ABOVE_MASS)
                     .map(Point::x).filter(edge -> edge > right && edge < right + NEAR).orElse(right);

@@ -14,15 +14,18 @@ import firmperch.units.Require;
  * @param width along the wall
  * @param height floor to its top
  * @param top thickness of its top with rails
+ * @param worker how tall they are who work at it: only drawn, for the size of things
  */
-public record Bench(double from, double depth, double width, double height, double top) implements Described {
+public record Bench(double from, double depth, double width, double height, double top,
+        double worker) implements Described {
     static final Params<Bench> PARAMS = Params.of(Bench.class).length("from", "Wall to bench", 0, 50)
             .length("depth", "Depth of the bench", 0.1, 10).length("width", "Width of the bench", 0.1, 10)
             .length("height", "Height of the bench", 0.05, 2).length("top", "Thickness of the bench top", 0.005, 1)
-            .done();
+            .length("worker", "How tall you are", 0.8, 2.3).orElse(1.7)
+            .help("Drawn beside the bench, for the size of things.").done();
 
     public Bench {
-        PARAMS.check(from, depth, width, height, top);
+        PARAMS.check(from, depth, width, height, top, worker);
         Require.that(top <= height, "Thickness of the bench top", top, LENGTH, "at most the height of the bench");
     }
 

@@ -94,11 +94,6 @@ public final class Sight {
         return eye;
     }
 
-    /** What is up in the picture, of length 1. */
-    public Vec3 up() {
-        return up;
-    }
-
     /** How far the way it looks is from straight down, rad. */
     public double slant() {
         return Math.acos(Math.clamp(-ahead.z(), -1, 1));

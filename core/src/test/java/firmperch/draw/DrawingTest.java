@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.body.Station;
 import firmperch.body.Vec3;
+import firmperch.draw.Shape.Point;
 import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
@@ -14,6 +15,7 @@ import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,7 +50,7 @@ class DrawingTest {
     @Test
     void theChosenPartsMeasuresCanBeEdited() {
         Station arm = SET.study().assembly().stations().get(4);
-        Scene scene = new Scene(SET, Optional.empty(), Optional.of(arm), false, Optional.empty());
+        Scene scene = new Scene(SET, Optional.empty(), Optional.of(arm), false, Optional.empty(), false);
         List<Shape.Dimension> measures = of(SideView.of(scene), Shape.Dimension.class).stream()
                 .filter(d -> !d.path().isEmpty()).toList();
         assertThat(measures).extracting(Shape.Dimension::path).contains("perch.arm.links.length");
@@ -110,11 +112,13 @@ class DrawingTest {
     void aGhostShowsOnlyWhatMoves() {
         Situation other = SET.in(Pose.of(2, 0, -0.3));
         Drawing with = SideView
-                .of(new Scene(SET, Optional.of(new Ghost(other, "worst")), Optional.empty(), false, Optional.empty()));
+                .of(new Scene(SET, Optional.of(new Ghost(other, "worst")), Optional.empty(), false, Optional.empty(),
+                        false));
         assertThat(of(with, Shape.Path.class)).anySatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
         assertThat(of(with, Shape.Label.class)).anySatisfy(l -> assertThat(l.text()).isEqualTo("worst"));
         Drawing same = SideView
-                .of(new Scene(SET, Optional.of(new Ghost(SET, "worst")), Optional.empty(), false, Optional.empty()));
+                .of(new Scene(SET, Optional.of(new Ghost(SET, "worst")), Optional.empty(), false, Optional.empty(),
+                        false));
         assertThat(of(same, Shape.Path.class)).noneSatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
     }
 
@@ -137,5 +141,25 @@ class DrawingTest {
         Situation strict = Study.of(Demo.with("policy.standing.lean", 0.78)).set();
         assertThat(of(LeanRose.of(strict), Shape.Area.class)).anySatisfy(
                 a -> assertThat(a.ink()).isEqualTo(Ink.LEAN_SHORT));
+    }
+
+    /** Who works there is drawn as tall as is set, from the floor up, at the bench's far edge; not where it is not wanted. */
+    @Test
+    void aPersonStandsBesideItAtTrueSize() {
+        Situation tall = Study.of(Demo.with("place.bench.worker", 1.9)).set();
+        Drawing drawn = SideView
+                .of(new Scene(tall, Optional.empty(), Optional.empty(), false, Optional.empty(), true));
+        List<Point> body = drawn.shapes().stream().filter(shape -> shape.ink() == Ink.PERSON)
+                .flatMap(shape -> switch (shape) {
+                    case Shape.Area area -> area.points().stream();
+                    case Shape.Disc disc -> Stream.of(
+                            new Point(disc.centre().x(), disc.centre().y() + disc.radius()));
+                    default -> Stream.<Point>empty();
+                }).toList();
+        assertThat(body.stream().mapToDouble(Point::y).max().orElseThrow()).isCloseTo(1.9, within(1e-9));
+        assertThat(body.stream().mapToDouble(Point::y).min().orElseThrow()).isCloseTo(0, within(0.01));
+        double edge = tall.project().place().bench().from() + tall.project().place().bench().depth();
+        assertThat(drawn.right()).isGreaterThan(edge + 0.3);
+        assertThat(SideView.of(Scene.of(tall)).shapes()).noneMatch(shape -> shape.ink() == Ink.PERSON);
     }
 }

@@ -58,7 +58,7 @@ final class FirstPicture extends BorderPane {
         }, text -> {
         });
         views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
-                Optional.of(DeskView.chosenAtFirst(document)), false, Optional.empty()));
+                Optional.of(DeskView.chosenAtFirst(document)), false, Optional.empty(), false));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
         frame(header(document.project().name(), document.whereKept()));
         VBox.setVgrow(views, Priority.ALWAYS);

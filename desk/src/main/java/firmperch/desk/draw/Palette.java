@@ -65,6 +65,7 @@ public enum Palette {
             case WALKWAY -> pick("#2e7d5714", "#66bb6a1c");
             case FLOOR -> pick("#d9d6cf", "#22282b");
             case HAND -> pick("#e2b391", "#b98763");
+            case PERSON -> pick("#c9d3d8", "#4a565c");
             case LEAN_GOOD -> pick("#8ab79f", "#3f7f63");
             case LEAN_SHORT -> pick("#dd9a6c", "#a8602f");
             default -> Color.TRANSPARENT;
@@ -76,7 +77,7 @@ public enum Palette {
             case GRID -> pick("#e6e7e3", "#2a3135");
             case STICK, PLATE, BENCH -> pick("#8a6a36", "#c7a566");
             case WORK -> pick("#7c6852", "#a08c78");
-            case FLOOR, HAND -> Color.TRANSPARENT;
+            case FLOOR, HAND, PERSON -> Color.TRANSPARENT;
             case SIGHT, SIGHT_EDGE, WANTED -> pick("#0b5f78", "#6fd0e6");
             case GHOST -> pick("#94500a", "#e6a45c");
             case HINT -> pick("#5f6a70", "#a7b1b6");

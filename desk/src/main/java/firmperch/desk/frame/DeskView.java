@@ -197,7 +197,8 @@ public final class DeskView extends BorderPane {
         views.rose(step == Step.STEADY || step == Step.BALLAST);
         Optional<Station> measured = step == Step.PERCH ? Optional.ofNullable(station) : Optional.empty();
         views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE,
-                step == Step.PLACE ? assessment.coverage() : Optional.empty()));
+                step == Step.PLACE ? assessment.coverage() : Optional.empty(),
+                step == Step.PLACE || step == Step.SHOT));
     }
 
     private Optional<Ghost> ghost(Assessment assessment) {

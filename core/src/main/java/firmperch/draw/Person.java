@@ -1,0 +1,79 @@
+package firmperch.draw;
+
+import firmperch.body.Vec3;
+import firmperch.draw.Shape.Point;
+import firmperch.project.Bench;
+import firmperch.study.Situation;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Who works at the bench, standing at its far edge with both hands on the work, as tall as is set: so that a rig's size is seen. Proportions
+ * of the body as shares of its height (DIN 33402-2, middle of men and women, from memory): shoulders at 0.82, hips at 0.52, knees at 0.28,
+ * 0.24 wide at the shoulders, a head of 0.13. Drawn only; nothing is asked of it.
+ */
+final class Person {
+    /** From the bench's edge to the body's middle, m. */
+    private static final double APART = 0.2;
+    private static final double SHOULDER = 0.82;
+    private static final double HIP = 0.52;
+    private static final double KNEE = 0.28;
+    private static final double ANKLE = 0.04;
+    private static final double HEAD = 0.13;
+
+    private final double height;
+    private final Vec3 foot;
+    private final Vec3 work;
+
+    private Person(Situation s) {
+        Bench bench = s.project().place().bench();
+        height = bench.worker();
+        Vec3 centre = s.shotCentre();
+        foot = new Vec3(bench.from() + bench.depth() + APART, centre.y(), 0);
+        work = new Vec3(Math.max(centre.x() + 0.1, foot.x() - 0.38 * height), centre.y(), centre.z() + 0.02);
+    }
+
+    /** A limb: from here to there, that wide, m. */
+    private record Limb(Vec3 from, Vec3 to, double width) {
+        Vec3 middle() {
+            return from.plus(to).times(0.5);
+        }
+    }
+
+    /** Draws it from any side. */
+    static void draw(Drawing.Builder out, Situation s, View view) {
+        Person person = new Person(s);
+        List<Limb> limbs = new ArrayList<>(person.limbs());
+        limbs.sort(Comparator.comparingDouble(limb -> view.depth(limb.middle())));
+        limbs.forEach(limb -> out.bar(Ink.PERSON, view.at(limb.from), view.at(limb.to), limb.width, limb.width / 4));
+        out.disc(Ink.PERSON, view.at(person.at(0, 0, 1 - HEAD / 2)), HEAD / 2 * person.height);
+    }
+
+    /** The points that must be in view. */
+    static List<Point> extent(Situation s, View view) {
+        Person person = new Person(s);
+        return List.of(view.at(person.at(0.1, -0.13, 0)), view.at(person.at(0.1, 0.13, 0)),
+                view.at(person.at(0.07, 0, 1)));
+    }
+
+    /** A place by shares of the height: toward the back, aside, up. */
+    private Vec3 at(double back, double aside, double up) {
+        return foot.plus(new Vec3(back * height, aside * height, up * height));
+    }
+
+    private List<Limb> limbs() {
+        List<Limb> limbs = new ArrayList<>();
+        limbs.add(new Limb(at(0, 0, HIP), at(0, 0, SHOULDER), 0.15 * height));
+        limbs.add(new Limb(at(0, 0, SHOULDER), at(0, 0, 1 - HEAD), 0.06 * height));
+        for (int side = -1; side <= 1; side += 2) {
+            limbs.add(new Limb(at(0, side * 0.05, HIP), at(-0.01, side * 0.055, KNEE), 0.09 * height));
+            limbs.add(new Limb(at(-0.01, side * 0.055, KNEE), at(0.01, side * 0.055, ANKLE), 0.06 * height));
+            limbs.add(new Limb(at(0.02, side * 0.055, ANKLE / 2), at(-0.09, side * 0.06, ANKLE / 2), 0.035 * height));
+            Vec3 elbow = at(-0.03, side * 0.13, SHOULDER - 0.18);
+            limbs.add(new Limb(at(0, side * 0.12, SHOULDER - 0.02), elbow, 0.055 * height));
+            limbs.add(new Limb(elbow, work.plus(new Vec3(0, side * 0.05, 0)), 0.045 * height));
+        }
+        return limbs;
+    }
+}
