@@ -1,15 +1,11 @@
 package firmperch.search;
 
-import firmperch.body.Assembly;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.part.Mounted;
-import firmperch.pose.Pose;
-import firmperch.pose.Reach;
 import firmperch.project.Project;
-import firmperch.project.Stance;
 import firmperch.stock.Catalogue;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -249,17 +245,11 @@ final class Changes {
     }
 
     private Change toHeight(Situation set, double height) {
-        Assembly assembly = set.study().assembly();
-        Pose pose = Reach.to(set.study().rig(), set.posed().pose(), set.sensorHook(), Reach.Goal.height(height));
-        Situation there = set.in(pose);
-        Stance stance = project.stance().with(pose.joints(assembly));
-        Vec3 back = set.inRoom(set.sensor()).minus(set.inRoom(there.sensor()));
-        String what = "camera to " + set.length(there.sensor().z()) + " above the floor";
-        // Keeps the camera over the same spot by rolling the rig as far as the arm tip moved; stays where it is if it
-        // cannot stand there.
-        Supplier<Optional<Dose>> rolled = dose(what,
-                () -> project.with(stance.at(stance.x() + back.x(), stance.y() + back.y())), null, null);
-        Supplier<Optional<Dose>> standing = dose(what, () -> project.with(stance), null, null);
+        AtHeight at = AtHeight.of(set, height);
+        String what = "camera to " + set.length(at.there().sensor().z()) + " above the floor";
+        // Over the same spot, if it can stand there.
+        Supplier<Optional<Dose>> rolled = dose(what, at::rolled, null, null);
+        Supplier<Optional<Dose>> standing = dose(what, at::standing, null, null);
         return new Change(List.of(() -> rolled.get().or(standing)), true);
     }
 

@@ -11,6 +11,7 @@ import firmperch.desk.document.RecentFiles;
 import firmperch.desk.document.UserData;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
+import firmperch.desk.widget.WideButton;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.make.Exporter;
@@ -222,6 +223,27 @@ class DeskTest {
         desk.go(Step.PERCH);
         assertThat(robot.lookup("#lens-view").tryQuery()).isEmpty();
         assertThat(((DrawingPane) desk.find("side-view")).getWidth()).isGreaterThan(600);
+    }
+
+    /** What else would do is worked out when it is asked for; taken, the lens and the camera's height change together, and can be undone. */
+    @Test
+    void anotherLensIsOfferedAndTaken() {
+        desk.go(Step.SHOT);
+        desk.press("other-ways");
+        desk.until("they are there", () -> desk.says("a lens of 28 mm") && desk.says("a lens of 18 mm"));
+        assertThat(desk.says("the hands have 261 mm of the 320 mm they need")).isTrue();
+        double lift = desk.project().stance().joints().get("arm.lift");
+        WideButton taken = (WideButton) robot.lookup(".cure")
+                .match(n -> n.getAccessibleText() != null && n.getAccessibleText().contains("a lens of 28 mm")).query();
+        desk.act(taken::fire);
+        assertThat(desk.project().shot().camera().focalLength()).isCloseTo(0.028, within(1e-12));
+        assertThat(desk.project().stance().joints().get("arm.lift")).isGreaterThan(lift);
+        assertThat(desk.assessment().finding("shot.picture").verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(robot.lookup(".cure")
+                .match(n -> n.isVisible() && String.valueOf(n.getAccessibleText()).contains("a lens of"))
+                .queryAll()).isEmpty();
+        desk.press("undo");
+        assertThat(desk.project().shot().camera().focalLength()).isCloseTo(0.024, within(1e-12));
     }
 
     /** A dimension in the drawing is clicked and typed. */
