@@ -61,16 +61,16 @@ final class Starts {
     /** Square box of concrete on casters, post with pin holes, level-keeping arm. */
     static Perch castBoxPost() {
         LevelArm arm = new LevelArm(new Links(0.60, 0.11, Material.ALL.get("beech-d40"), 0.045, 0.020, 2, 0.045),
-                new Pivots(Bolt.ALL.get("m12"), 2, FacePair.ALL.get("wood-wood"), Closure.ALL.get("knob-60"), 5, 4, 0),
+                new Pivots(Bolt.ALL.get("m12"), 4, FacePair.ALL.get("wood-wood"), Closure.ALL.get("knob-60"), 5, 4, 0),
                 new Stops(Math.toRadians(-40), Math.toRadians(50)), new Plates(0.018, 0.07));
         return new Perch(List.of(
-                new Mounted("box", new CastBox(new Shell(0.44, 0.24, 0.018), new Concrete(0.18, 2350), 0.021,
+                new Mounted("box", new CastBox(new Shell(0.44, 0.24, 0.018), new Concrete(0.18, 2350), 0.018,
                         new Caster(0.075, 0.108, 0.080, 0.032, 150, 0.62, Tyre.ALL.get("rubber")),
-                        new Corners(0.30, true, true)), List.of(Perch.FLOOR)),
+                        new Corners(0.33, true, true)), List.of(Perch.FLOOR)),
                 new Mounted("post", new PinnedPost(PostStock.ALL.get("pipe-48.3x3.2"), 1.60,
                         new PinRow(0.75, 0.10, 6, 0.010), 2), List.of("box.hollow")),
                 new Mounted("carriage",
-                        new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0008, 0.105, 4, Math.PI),
+                        new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0001, 0.105, 4, Math.PI),
                         List.of("post.round")),
                 new Mounted("arm", arm, List.of("carriage.face")),
                 new Mounted("head", new TiltHead(0.38, 0.12, 10), List.of("arm.end"))));

@@ -202,7 +202,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     private List<Key> keys() {
-        List<Key> keys = new ArrayList<>(List.of(new Key("Shortcut+N", "New", files::startNew),
+        List<Key> keys = new ArrayList<>(List.of(new Key("Shortcut+N", "New", this::startNew),
                 new Key("Shortcut+O", "Open …", files::chooseAndOpen), new Key("Shortcut+S", "Save", this::save),
                 new Key("Shortcut+Shift+S", "Save as …", this::saveAs),
                 new Key("Shortcut+E", Exporters.PACK.label() + " …", () -> export(Exporters.PACK)),
@@ -235,6 +235,11 @@ public final class DeskApp extends Application implements DeskView.Host {
         e.consume();
     }
 
+    /** What is filmed comes first. */
+    private void startNew() {
+        files.startNew(() -> desk.go(Step.SHOT));
+    }
+
     /** Opens the first of the files that were dropped; false if none were. */
     boolean open(List<File> dropped) {
         if (dropped == null || dropped.isEmpty()) {
@@ -248,7 +253,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     public void fillFileMenu(MenuButton menu) {
         Menu recents = new Menu("Open recent");
         Menu studio = new Menu("Open a corner of the sample studio");
-        menu.getItems().addAll(item("New", files::startNew), item("Open …", files::chooseAndOpen), recents, studio,
+        menu.getItems().addAll(item("New", this::startNew), item("Open …", files::chooseAndOpen), recents, studio,
                 new SeparatorMenuItem(), item("Save", this::save), item("Save as …", this::saveAs),
                 item("Earlier copies …", files::earlier), new SeparatorMenuItem(),
                 new SeparatorMenuItem(), item("The keyboard", this::showShortcuts),

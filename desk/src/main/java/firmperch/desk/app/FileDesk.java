@@ -19,6 +19,7 @@ import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
+import firmperch.search.Choosing;
 import firmperch.units.UnitSystem;
 import java.io.File;
 import java.io.IOException;
@@ -84,18 +85,29 @@ final class FileDesk {
 
     // Opening.
 
-    void startNew() {
+    /**
+     * Opens a project that no file holds, with a rig that sees what is wanted there.
+     *
+     * @param opened what follows when it is open
+     */
+    void startNew(Runnable opened) {
         UnitSystem units = document.project().units();
         open(() -> {
             Project sample = Samples.wedgingBench();
             Kind kind = Parts.kinds().getFirst();
-            return new Project("New perch", sample.studio(), units, sample.shot(), sample.gear(), sample.place(),
-                    kind.start().get(), sample.stance().with(kind.joints()), Policy.STANDARD, List.of());
-        });
+            return Choosing.of(new Project("New perch", sample.studio(), units, sample.shot(), sample.gear(),
+                    sample.place(), kind.start().get(), sample.stance().with(kind.joints()), Policy.STANDARD,
+                    List.of()), kind);
+        }, opened);
     }
 
     /** Opens a project that no file holds. */
     void open(Supplier<Project> project) {
+        open(project, () -> {
+        });
+    }
+
+    private void open(Supplier<Project> project, Runnable opened) {
         disk.execute(() -> {
             try {
                 Assessment first = Assessor.now(project.get());
@@ -103,6 +115,7 @@ final class FileDesk {
                     document.open(first, null, Stamp.NONE);
                     keeping.afresh();
                     say.accept("");
+                    opened.run();
                 }));
             } catch (RuntimeException | Error e) {
                 failed("opened", "It", e);

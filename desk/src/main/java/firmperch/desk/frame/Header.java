@@ -5,17 +5,24 @@ import firmperch.desk.document.Document;
 import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
 import firmperch.make.Exporters;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
+import firmperch.units.InvalidValue;
 import firmperch.units.UnitSystem;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -29,6 +36,7 @@ final class Header extends HBox {
     private final Map<Step, StatusMark> marks = new EnumMap<>(Step.class);
     private final Label name = new Label();
     private final Label studio = new Label();
+    private final VBox names = new VBox(name, studio);
     private final ToggleButton units = new ToggleButton();
     private final Button undo = new Button();
     private final Button redo = new Button();
@@ -40,12 +48,68 @@ final class Header extends HBox {
         logo.show(Verdict.HOLDS);
         name.getStyleClass().add("project-name");
         studio.getStyleClass().add("hint");
-        HBox title = new HBox(10, logo, new VBox(name, studio));
+        named(name, "name", "Name of the project", Project::name);
+        named(studio, "studio", "Name of the studio", Project::studio);
+        HBox title = new HBox(10, logo, names);
         title.getStyleClass().add("title-block");
         getStyleClass().add("header");
         getChildren().addAll(title, Spacer.wide(), VerdictBar.whole(steps(go)), Spacer.wide(),
                 VerdictBar.whole(tools(host)));
         document.file().addListener((o, was, is) -> showName());
+    }
+
+    /** A name that is typed where it stands: clicked, or with Enter while it has the focus. */
+    private void named(Label label, String path, String what, Function<Project, String> value) {
+        label.setId("project-" + path);
+        label.setAccessibleRole(AccessibleRole.BUTTON);
+        label.setAccessibleHelp(what + ": press Enter to change it.");
+        label.setTooltip(new Tooltip(what + ": click to change it"));
+        label.setFocusTraversable(true);
+        label.setCursor(Cursor.TEXT);
+        label.setOnMouseClicked(e -> rename(label, path, what, value));
+        label.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                rename(label, path, what, value);
+                e.consume();
+            }
+        });
+    }
+
+    private void rename(Label label, String path, String what, Function<Project, String> value) {
+        TextField field = new TextField(value.apply(document.project()));
+        field.setId("rename-" + path);
+        field.setAccessibleText(what);
+        field.setPrefColumnCount(14);
+        int at = names.getChildren().indexOf(label);
+        names.getChildren().set(at, field);
+        Runnable done = () -> {
+            if (names.getChildren().get(at) == field) {
+                names.getChildren().set(at, label);
+            }
+        };
+        field.setOnAction(e -> {
+            try {
+                document.edit(path, field.getText().strip());
+                done.run();
+                label.requestFocus();
+            } catch (InvalidValue refused) {
+                document.refused(refused.getMessage());
+            }
+        });
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                done.run();
+                label.requestFocus();
+                e.consume();
+            }
+        });
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                done.run();
+            }
+        });
+        field.requestFocus();
+        field.selectAll();
     }
 
     private Region steps(Consumer<Step> go) {

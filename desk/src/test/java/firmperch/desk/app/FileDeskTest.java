@@ -2,10 +2,13 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.check.Verdict;
 import firmperch.desk.InTheWindow;
 import firmperch.desk.document.Copies;
 import firmperch.desk.document.Settings;
 import firmperch.desk.document.UserData;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.frame.Step;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.file.UnusableFile;
@@ -217,6 +220,29 @@ class FileDeskTest {
         return file.getItems().stream().filter(i -> id.equals(i.getId())).findFirst().orElseThrow();
     }
 
+    /** New begins with what is filmed, on a rig that holds by its own policy; names are typed where they stand. */
+    @Test
+    void newBeginsWithTheShot() {
+        desk.go(Step.PERCH);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.N);
+        desk.until("a new one is open", () -> desk.project().name().equals("New perch"));
+        assertThat(((DrawingPane) desk.find("lens-view")).isVisible()).isTrue();
+        desk.everyPose();
+        assertThat(desk.assessment().verdict()).isEqualTo(Verdict.HOLDS);
+        desk.click("project-name");
+        desk.type("rename-name", "Carving bench");
+        assertThat(desk.project().name()).isEqualTo("Carving bench");
+        desk.click("project-studio");
+        desk.type("rename-studio", "The old dairy");
+        assertThat(desk.project().studio()).isEqualTo("The old dairy");
+        // What cannot be a name is refused with a sentence, and the last good one stays.
+        desk.click("project-name");
+        desk.type("rename-name", "   ");
+        assertThat(desk.project().name()).isEqualTo("Carving bench");
+        desk.hand.keys(KeyCode.ESCAPE);
+        assertThat(desk.text("project-name")).isEqualTo("Carving bench");
+    }
+
     /** Undo says what it takes back, in every step, and by its keys in a field that holds nothing new. */
     @Test
     void undoNamesWhatItUndoes() {
@@ -224,7 +250,7 @@ class FileDeskTest {
         assertThat(((Button) desk.find("undo")).getTooltip().getText()).isEqualTo("Undo: Link length");
         desk.act(() -> desk.app.document().edit("stance.joints.arm.lift", 0.1));
         assertThat(((Button) desk.find("undo")).getTooltip().getText()).isEqualTo("Undo: the pose");
-        desk.go(firmperch.desk.frame.Step.PLACE);
+        desk.go(Step.PLACE);
         Node field = desk.find("place.room.ceiling");
         desk.act(field::requestFocus);
         desk.hand.keys(KeyCode.CONTROL, KeyCode.Z);
