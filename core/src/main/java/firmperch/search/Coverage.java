@@ -31,6 +31,8 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     /** The picture still serves this much further away, as a share of the needed distance: our own judgement. */
     private static final double MORE = 0.25;
     private static final int RISES = 4;
+    /** A camera that comes no nearer than so many times what it may be higher is not tried higher. */
+    private static final double FAR_OFF = 2;
     private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
 
     public Coverage {
@@ -87,6 +89,10 @@ public record Coverage(List<Place> places, double lowest, double highest) {
                         && hits.stream().allMatch(q -> q.at(there).verdict(q.about().reserve(),
                                 s.policy().near()) != Verdict.GIVES)) {
                     return true;
+                }
+                if (off.radius() > near + FAR_OFF * more) {
+                    // So far aside that a little higher brings it no nearer.
+                    break;
                 }
             }
         }
