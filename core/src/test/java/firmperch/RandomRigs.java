@@ -1,6 +1,7 @@
 package firmperch;
 
 import firmperch.body.Builder;
+import firmperch.body.Freedom;
 import firmperch.body.Port;
 import firmperch.body.Surface;
 import firmperch.body.Surroundings;
@@ -10,7 +11,9 @@ import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.part.Parts;
 import firmperch.part.Perch;
+import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -39,6 +42,15 @@ public final class RandomRigs {
             stock.add(m);
             m.on().stream().filter(on -> !on.startsWith("place.")).forEach(on -> names.add(after(on)));
         }));
+    }
+
+    /** A pose anywhere in a rig's travel, a third of its settings at stops. */
+    public static Pose pose(Study study, Random random) {
+        return Pose.of(study.assembly().freedoms().stream().mapToDouble(f -> switch (random.nextInt(6)) {
+            case 0 -> f.from();
+            case 1 -> f.kind() == Freedom.Kind.SWING ? f.from() : f.to();
+            default -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble());
+        }).toArray());
     }
 
     private static String after(String port) {

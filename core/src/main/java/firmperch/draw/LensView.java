@@ -1,11 +1,9 @@
 package firmperch.draw;
 
-import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.project.Bench;
-import firmperch.stock.Look;
 import firmperch.study.InPicture;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
@@ -127,23 +125,12 @@ public final class LensView {
         for (InPicture piece : shown) {
             List<Point> round = piece.round().stream().flatMap(List::stream).map(this::at).toList();
             if (round.size() > 2) {
-                out.area(ink(piece.piece()), Projection.hull(round));
+                out.area(Projection.ink(piece.piece()), Projection.hull(round));
             }
             for (List<Sight.Seen> face : piece.faces()) {
-                out.area(ink(piece.piece()), face.stream().map(this::at).toList());
+                out.area(Projection.ink(piece.piece()), face.stream().map(this::at).toList());
             }
         }
-    }
-
-    private static Ink ink(Piece piece) {
-        return switch (piece.look()) {
-            case Look.WOOD -> Ink.STICK;
-            case Look.PANEL -> Ink.PLATE;
-            case Look.METAL -> Ink.POST;
-            case Look.CONCRETE -> Ink.CONCRETE;
-            case Look.WHEEL -> Ink.WHEEL;
-            case Look.DARK -> Ink.DARK;
-        };
     }
 
     /**

@@ -134,7 +134,8 @@ final class Projection {
                 own.z().turned(heading));
     }
 
-    private static Ink ink(Piece piece) {
+    /** What a piece looks like. */
+    static Ink ink(Piece piece) {
         return switch (piece.look()) {
             case Look.WOOD -> Ink.STICK;
             case Look.PANEL -> Ink.PLATE;

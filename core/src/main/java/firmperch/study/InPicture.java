@@ -76,23 +76,6 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         return new InPicture(piece, faces, round, depth);
     }
 
-    /** True if it hides that place of the picture. */
-    public boolean hides(Sight.Seen place) {
-        return Stream.concat(faces.stream(), round.stream()).anyMatch(face -> inside(face, place));
-    }
-
-    private static boolean inside(List<Sight.Seen> corners, Sight.Seen p) {
-        boolean in = false;
-        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
-            Sight.Seen a = corners.get(i);
-            Sight.Seen b = corners.get(j);
-            if (a.y() > p.y() != b.y() > p.y() && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
-                in = !in;
-            }
-        }
-        return in;
-    }
-
     /**
      * How much of what must be in the picture is hidden.
      *

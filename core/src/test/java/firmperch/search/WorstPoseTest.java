@@ -62,7 +62,7 @@ class WorstPoseTest {
         double[] worst = new double[findings.size()];
         Random random = new Random(7);
         for (int i = 0; i < POSES; i++) {
-            Situation s = study.in(random(study, random));
+            Situation s = study.in(RandomRigs.pose(study, random));
             for (int k = 0; k < worst.length; k++) {
                 worst[k] = Math.max(worst[k], findings.get(k).question().at(s).used());
             }
@@ -79,14 +79,6 @@ class WorstPoseTest {
             assertThat(finding.search().proven() && found * (1 + claimed) > 0.3 && claimed > 0.0105)
                     .as("%s claims more than a hundredth only where there is plenty", finding.id()).isFalse();
         }
-    }
-
-    private static Pose random(Study study, Random random) {
-        return Pose.of(study.assembly().freedoms().stream().mapToDouble(f -> switch (random.nextInt(6)) {
-            case 0 -> f.from();
-            case 1 -> f.kind() == Freedom.Kind.SWING ? f.from() : f.to();
-            default -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble());
-        }).toArray());
     }
 
     /** By the review of the slice: 1.2 m links under a low ceiling come to within about 12 mm of it at the upper stop. */
@@ -112,7 +104,7 @@ class WorstPoseTest {
                     && question.about().scope() == About.Scope.EVERY_POSE) {
                 Random random = new Random(3);
                 for (int i = 0; i < 60; i++) {
-                    Pose middle = random(study, random);
+                    Pose middle = RandomRigs.pose(study, random);
                     double[] half = {0, 0.15 * random.nextDouble(), 0.15 * random.nextDouble()};
                     double bound = question.at(study.in(middle).loosened(half)).used();
                     for (int k = 0; k < 20; k++) {

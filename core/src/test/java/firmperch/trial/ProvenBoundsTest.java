@@ -4,14 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.Demo;
 import firmperch.RandomRigs;
-import firmperch.body.Freedom;
 import firmperch.check.About;
 import firmperch.check.Check;
 import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
 import firmperch.part.Kind;
 import firmperch.part.Parts;
-import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.search.WorstPose;
 import firmperch.study.Situation;
@@ -62,7 +60,7 @@ class ProvenBoundsTest {
         }
         Random random = new Random(18);
         for (int i = 0; i < POSES; i++) {
-            Situation s = study.in(random(study, random));
+            Situation s = study.in(RandomRigs.pose(study, random));
             for (int k = 0; k < most.length; k++) {
                 double used = questions.get(k).at(s).used();
                 assertThat(used).as("%s, %s in %s", name, questions.get(k).id(), s.posed().pose())
@@ -70,13 +68,5 @@ class ProvenBoundsTest {
             }
         }
         return proven;
-    }
-
-    private static Pose random(Study study, Random random) {
-        return Pose.of(study.assembly().freedoms().stream().mapToDouble(f -> switch (random.nextInt(6)) {
-            case 0 -> f.from();
-            case 1 -> f.kind() == Freedom.Kind.SWING ? f.from() : f.to();
-            default -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble());
-        }).toArray());
     }
 }
