@@ -61,16 +61,13 @@ final class JointChecks {
                                     + " is " + s.show(Quantity.TORQUE, asked / slip) + " and "
                                     + set.name().with("it", "they")
                                     + " must hold " + slip + " times as much")
-                            .with(slip).unless(() -> usual(one, asked));
+                            .with(slip).unless(() -> usual(one, asked, slip));
                 }, Check.Certainty.PROVEN);
     }
 
-    /**
-     * What would be asked of the low end if the faces rub as is usual. Near only, as the load is asked half as much again: by the low end
-     * the bare load is held even then.
-     */
-    private static Reading.Doubt usual(Hold.Friction one, double asked) {
-        return new Reading.Doubt(asked * one.pair().low() / one.pair().friction(), rubs(one));
+    /** What would be asked of the low end if the faces rub as is usual; never less than the bare load, which the low end must hold. */
+    private static Reading.Doubt usual(Hold.Friction one, double asked, double slip) {
+        return new Reading.Doubt(asked * Math.max(1 / slip, one.pair().low() / one.pair().friction()), rubs(one));
     }
 
     private static String rubs(Hold.Friction one) {
@@ -121,7 +118,7 @@ final class JointChecks {
                             .sum();
                     return new Reading(asked, holds, () -> s.show(Quantity.FORCE, holds) + " against "
                             + s.show(Quantity.FORCE, asked) + s.hardest(set.freedom()).words()).with(slip)
-                            .unless(() -> usual(set.hold(), asked));
+                            .unless(() -> usual(set.hold(), asked, slip));
                 }, Check.Certainty.PROVEN);
     }
 

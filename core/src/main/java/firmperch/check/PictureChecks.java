@@ -2,7 +2,6 @@ package firmperch.check;
 
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
-import firmperch.shot.DepthOfField;
 import firmperch.shot.Wanted;
 import firmperch.study.InPicture;
 import firmperch.study.Sight;
@@ -14,8 +13,6 @@ import java.util.function.Function;
 
 /** Checks of the picture: one answer for the whole rig, told at the camera. */
 final class PictureChecks {
-    /** What lies beyond does not matter, m. */
-    private static final double FAR = 50;
     /** So much of what is to be filmed may be hidden. */
     private static final double HIDDEN = 0.01;
 
@@ -57,7 +54,7 @@ final class PictureChecks {
                             () -> "D = " + s.length(sight.distance()) + ", f = "
                                     + s.length(s.project().shot().camera().focalLength())
                                     + " sees " + s.length(sight.wide()) + " × " + s.length(sight.deep()) + ", "
-                                    + s.length(sight.offMiddle().orElse(FAR)) + " off the middle"
+                                    + s.length(sight.offMiddle().orElse(Sight.FAR)) + " off the middle"
                                     + (slanted(sight)
                                             ? "; " + s.show(Quantity.ANGLE, sight.slant())
                                                     + " from straight down, one side "
@@ -66,7 +63,7 @@ final class PictureChecks {
                                             : ""))
                             .saying(() -> "the camera sees " + s.length(seen) + " of the " + s.length(asked)
                                     + " you want"
-                                    + (sight.offMiddle().orElse(FAR) > 0.001 ? ", looking off the middle" : ""));
+                                    + (sight.offMiddle().orElse(Sight.FAR) > 0.001 ? ", looking off the middle" : ""));
                 });
     }
 
@@ -99,10 +96,9 @@ final class PictureChecks {
                         + "common practice, no source"),
                 s -> {
                     Sight sight = Sight.of(s);
-                    DepthOfField depth = s.project().shot().depthOfField();
                     double focused = sight.focused();
-                    double near = sight.sees() ? focused - depth.near(focused) : 0;
-                    double far = sight.sees() ? Math.min(FAR, depth.far(focused) - focused) : 0;
+                    double near = sight.sharpBefore();
+                    double far = sight.sharpBehind();
                     double asked = 0;
                     double available = Math.min(near, far);
                     for (Vec3 corner : sight.wanted()) {
@@ -116,7 +112,8 @@ final class PictureChecks {
                     double off = asked < 1e-9 ? 0 : asked;
                     double bears = available;
                     return new Reading(off, bears, () -> "focused on its middle at f/"
-                            + Quantity.NUMBER.show(depth.aperture(), s.project().units()) + ": sharp from "
+                            + Quantity.NUMBER.show(s.project().shot().camera().aperture(), s.project().units())
+                            + ": sharp from "
                             + s.length(near) + " nearer to " + s.length(far) + " farther; its corners are up to "
                             + s.length(off) + " off")
                             .saying(() -> "a corner of it lies " + s.length(off) + " out of focus, "
@@ -177,7 +174,7 @@ final class PictureChecks {
                 Scope.SET_POSE, "the camera does not look at the work", "distance seen from above, on the filmed plane",
                 "geometry of the plan"),
                 s -> {
-                    double off = Sight.of(s).offMiddle().orElse(FAR);
+                    double off = Sight.of(s).offMiddle().orElse(Sight.FAR);
                     return new Reading(off, s.policy().distances().overshoot(),
                             () -> s.length(off) + " off the middle of the shot")
                             .saying(() -> "the camera looks " + s.length(off) + " past the middle of the work");

@@ -92,7 +92,8 @@ final class TieChecks {
                         / Gravity.STANDARD)
                 + (s.slope(travel, Loading.BARE) < 0 ? " drive it up" : " drive it down"))
                 .saying(() -> moves + " move" + when + " and " + s.show(Quantity.MASS, hangs)
-                        + " hang against it, " + s.show(Quantity.MASS, by.trim()) + " can be trimmed");
+                        + " hang against it, " + s.show(Quantity.MASS, by.trim()) + " can be trimmed, which leaves "
+                        + s.show(Quantity.MASS, rest) + " where its bearings hold " + s.show(Quantity.MASS, stays));
     }
 
     /** Least friction of the bearings that a freedom runs on, N. */

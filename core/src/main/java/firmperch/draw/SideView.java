@@ -180,6 +180,11 @@ public final class SideView {
         // Beside the rig, not on it.
         boolean on = mount.y() < posed.top() && mount.x() > -reach(View.SIDE.right().times(-1))
                 && mount.x() < reach(View.SIDE.right()) && Math.abs(mount.x() - at(posed.mount()).x()) < 0.5;
+        if (!on && mount.x() < at(posed.mount()).x()) {
+            // Between it and the rig there may be little room.
+            out.label(Ink.GHOST, up(mount, -0.05), Anchor.BELOW, ghost.why());
+            return;
+        }
         double x = on ? reach(View.SIDE.right()) : mount.x();
         out.label(Ink.GHOST, new Point(x + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
     }

@@ -11,7 +11,6 @@ import firmperch.units.UnitSystem;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,7 +20,6 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /**
  * The build pack as PDF on A4: the verdict and the drawing to scale with a bar to check the print by, the lists, the
@@ -46,14 +44,8 @@ final class BuildPack {
         this.document = document;
         this.assessment = assessment;
         this.plan = MakingPlan.of(assessment);
-        regular = font("IBMPlexSans_400Regular.ttf");
-        bold = font("IBMPlexSans_600SemiBold.ttf");
-    }
-
-    private PDFont font(String name) throws IOException {
-        try (InputStream in = BuildPack.class.getResourceAsStream("/firmperch/fonts/" + name)) {
-            return PDType0Font.load(document, in);
-        }
+        regular = PdfPainter.font(document, "IBMPlexSans_400Regular.ttf");
+        bold = PdfPainter.font(document, "IBMPlexSans_600SemiBold.ttf");
     }
 
     /** The pack of an assessed project. */

@@ -9,14 +9,12 @@ import firmperch.units.UnitSystem;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /**
  * A mat of what the camera sees, to lay on the bench: full size, on as many sheets as it takes, A4 or, where one works in inches, Letter.
@@ -42,7 +40,7 @@ final class Mat {
         this.document = document;
         this.s = s;
         this.mat = mat;
-        font = font();
+        font = PdfPainter.font(document, "IBMPlexSans_400Regular.ttf");
         PDRectangle paper = paper();
         double shorter = paper.getWidth() / PdfPainter.POINTS;
         double longer = paper.getHeight() / PdfPainter.POINTS;
@@ -53,12 +51,6 @@ final class Mat {
         high = upright ? longer : shorter;
         columns = sheets(mat.width(), wide - 2 * MARGIN);
         rows = sheets(mat.height(), high - 2 * MARGIN - WORDS);
-    }
-
-    private PDFont font() throws IOException {
-        try (InputStream in = Mat.class.getResourceAsStream("/firmperch/fonts/IBMPlexSans_400Regular.ttf")) {
-            return PDType0Font.load(document, in);
-        }
     }
 
     private PDRectangle paper() {

@@ -6,9 +6,12 @@ import firmperch.draw.Shape;
 import firmperch.draw.Shape.Point;
 import java.awt.Color;
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** Paints a drawing on paper at a stated scale. */
 final class PdfPainter {
@@ -31,6 +34,13 @@ final class PdfPainter {
         this.scale = scale;
         this.x0 = x0;
         this.y0 = y0;
+    }
+
+    /** A typeface of the program's own, put into a document. */
+    static PDFont font(PDDocument document, String name) throws IOException {
+        try (InputStream in = PdfPainter.class.getResourceAsStream("/firmperch/fonts/" + name)) {
+            return PDType0Font.load(document, in);
+        }
     }
 
     void paint(Drawing drawing) throws IOException {

@@ -15,7 +15,7 @@ import java.util.Optional;
  */
 public final class Sight {
     /** A ray that meets a plane further away than this does not meet it, m. */
-    private static final double FAR = 50;
+    public static final double FAR = 50;
 
     private final Framing framing;
     private final Vec3 eye;
@@ -77,6 +77,16 @@ public final class Sight {
     /** Lens to what it is focused on, along the way it looks, m. */
     public double focused() {
         return distance - image;
+    }
+
+    /** How far what is nearer than what it is focused on is sharp, along the way it looks, m. */
+    public double sharpBefore() {
+        return sees() ? focused() - s.project().shot().depthOfField().near(focused()) : 0;
+    }
+
+    /** The same of what is farther, m; at most {@link #FAR}. */
+    public double sharpBehind() {
+        return sees() ? Math.min(FAR, s.project().shot().depthOfField().far(focused()) - focused()) : 0;
     }
 
     /** True if it looks at the filmed plane from before its lens. */

@@ -18,12 +18,9 @@ import firmperch.draw.Scene;
 import firmperch.draw.Shape;
 import firmperch.draw.SideView;
 import firmperch.draw.View;
-import firmperch.param.Param;
-import firmperch.param.Path;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.pose.Rig;
-import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.search.Assessment;
 import firmperch.search.DragSolver;
@@ -39,8 +36,6 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
@@ -238,49 +233,11 @@ public final class Views extends VBox {
         }
         Optional<String> value = pane.valueAt(e.getX(), e.getY());
         if (value.isPresent()) {
-            type(pane, value.get());
+            DimensionField.open(document, pane, value.get());
         } else {
             Pick.piece(now(), view, pane.metresX(e.getX()), pane.metresY(e.getY()))
                     .ifPresent(piece -> chosen.accept(piece.station()));
         }
-    }
-
-    /** Lets a dimension be typed where it stands. */
-    private void type(DrawingPane pane, String path) {
-        Path at = Path.of(path);
-        Param param = at.param(document.project());
-        Quantity quantity = ((Param.Measure) param.kind()).quantity();
-        TextField editor = new TextField(quantity.show(at.number(document.project()), document.project().units()));
-        editor.setId("dimension-" + path);
-        editor.setAccessibleText(param.label());
-        editor.getStyleClass().add("dimension");
-        editor.setOnAction(e -> {
-            try {
-                double value = quantity.parse(param.label(), editor.getText(), document.project().units());
-                Project changed = at.with(document.project(), value);
-                pane.done(editor);
-                document.edit(changed);
-                pane.requestFocus();
-            } catch (InvalidValue refused) {
-                editor.setAccessibleHelp(refused.getMessage());
-                document.refused(refused.getMessage());
-            }
-        });
-        editor.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                pane.done(editor);
-                pane.requestFocus();
-                e.consume();
-            }
-        });
-        pane.edit(path, editor);
-        editor.requestFocus();
-        editor.selectAll();
-        editor.focusedProperty().addListener((o, was, is) -> {
-            if (!is) {
-                pane.done(editor);
-            }
-        });
     }
 
     private void key(KeyEvent e) {

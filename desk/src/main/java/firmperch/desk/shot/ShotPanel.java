@@ -18,7 +18,6 @@ import firmperch.param.Path;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.OtherWay;
-import firmperch.shot.DepthOfField;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Taped;
@@ -115,12 +114,9 @@ public final class ShotPanel extends ReasonedPanel {
         if (!sight.sees()) {
             return " From there it does not see the work.";
         }
-        DepthOfField depth = s.project().shot().depthOfField();
-        double far = depth.far(sight.focused());
         return " From there it sees " + s.length(sight.wide()) + " × " + s.length(sight.deep()) + ", "
                 + s.show(Quantity.PICTURE_SCALE, sight.worstScale()) + " at the worst corner; sharp from "
-                + s.length(sight.focused() - depth.near(sight.focused())) + " before the work to "
-                + (far > s.project().place().room().ceiling() ? "the floor" : s.length(far - sight.focused()))
-                + " behind.";
+                + s.length(sight.sharpBefore()) + " before the work to "
+                + (sight.sharpBehind() < Sight.FAR ? s.length(sight.sharpBehind()) + " behind it." : "all behind it.");
     }
 }
