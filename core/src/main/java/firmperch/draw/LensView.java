@@ -191,7 +191,7 @@ public final class LensView {
             out.path(Ink.DIMENSION, new Point(x, top), new Point(x, top + deep * TICK));
             if (i * step < wide - step / 3) {
                 out.label(Ink.HINT, new Point(x, top + deep * (TICK + SCALE) / 2), Anchor.RIGHT,
-                        Quantity.LENGTH.bare(i * step, s.project().units()));
+                        i == 0 ? s.length(0) : Quantity.LENGTH.bare(i * step, s.project().units()));
             }
         }
     }
