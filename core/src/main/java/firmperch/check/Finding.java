@@ -11,19 +11,23 @@ import java.util.Locale;
  *
  * @param reading in the pose that counts
  * @param pose that pose: the worst one, or the one that is set
+ * @param setUp number of the set-up whose pose it is; {@link #NO_SETUP} for the worst of all poses, or if none matters
  * @param search how the worst pose was found; null while only the set pose has been looked at
  * @param cures what would better it, each re-run; empty until they have been sought, and where none was found
  * @param sought true once cures have been sought
  */
-public record Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, Search search,
-        List<Cure> cures, boolean sought) {
+public record Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, int setUp,
+        Search search, List<Cure> cures, boolean sought) {
+    /** Where the answer is not that of a set-up. */
+    public static final int NO_SETUP = -1;
+
     /** Shown when cures were sought and none was found. */
     public static final String NONE_FOUND = "No value that may be changed, one or two together, betters this: it takes another part, "
             + "another kind or another place.";
 
     /** A finding whose cures have not been sought. */
-    public Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, Search search) {
-        this(question, reading, verdict, pose, search, List.of(), false);
+    public Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, int setUp, Search search) {
+        this(question, reading, verdict, pose, setUp, search, List.of(), false);
     }
 
     /**
@@ -113,8 +117,13 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
                 : String.format(Locale.ROOT, "not proven: in between it may be %.0f %% worse", search.bound * 100);
     }
 
+    /** The name of the set-up whose answer it is; empty where that goes without saying. */
+    public String in(Project project) {
+        return setUp == NO_SETUP || project.setUps().size() == 1 ? "" : project.setUps().get(setUp).name();
+    }
+
     /** The same finding with its cures. */
     public Finding with(List<Cure> found) {
-        return new Finding(question, reading, verdict, pose, search, found, true);
+        return new Finding(question, reading, verdict, pose, setUp, search, found, true);
     }
 }

@@ -44,7 +44,7 @@ final class PictureChecks {
                 Scope.SET_POSE, "the picture is too small",
                 "x = v·(p·right)/(p·ahead) of each corner ≤ half the sensor",
                 "central projection through a thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m)"), s -> {
-                    Wanted w = s.project().shot().wanted();
+                    Wanted w = s.shot().wanted();
                     Sight sight = Sight.of(s);
                     Sight.Seen out = sight.sees() ? sight.furthest().orElse(null) : null;
                     boolean byWidth = out == null || Math.abs(out.x()) >= Math.abs(out.y());
@@ -52,7 +52,7 @@ final class PictureChecks {
                     double asked = out == null ? byWidth ? w.width() : w.depth() : out.out() * seen;
                     return new Reading(asked, seen,
                             () -> "D = " + s.length(sight.distance()) + ", f = "
-                                    + s.length(s.project().shot().camera().focalLength())
+                                    + s.length(s.shot().focalLength())
                                     + " sees " + s.length(sight.wide()) + " × " + s.length(sight.deep()) + ", "
                                     + s.length(sight.offMiddle().orElse(Sight.FAR)) + " off the middle"
                                     + (slanted(sight)
@@ -75,8 +75,8 @@ final class PictureChecks {
         return picture(about("shot.focus", Topic.PICTURE, "Can the lens focus that near?", Quantity.LENGTH,
                 Scope.SET_POSE, "the work is too near to focus on", "u + v ≥ nearest focus, and ≥ 4·f",
                 "thin lens: u + v is least, 4·f, at life size; nearest focus as engraved on the lens"), s -> {
-                    double nearest = Math.max(s.project().shot().camera().nearestFocus(),
-                            s.project().shot().framing().nearestPossible());
+                    double nearest = Math.max(s.shot().lens().nearestFocus(),
+                            s.shot().framing().nearestPossible());
                     double distance = Math.max(0, Sight.of(s).distance());
                     return new Reading(nearest, distance, () -> s.length(distance) + " from sensor to work, "
                             + s.length(nearest) + " needed")
@@ -112,7 +112,7 @@ final class PictureChecks {
                     double off = asked < 1e-9 ? 0 : asked;
                     double bears = available;
                     return new Reading(off, bears, () -> "focused on its middle at f/"
-                            + Quantity.NUMBER.show(s.project().shot().camera().aperture(), s.project().units())
+                            + Quantity.NUMBER.show(s.shot().aperture(), s.project().units())
                             + ": sharp from "
                             + s.length(near) + " nearer to " + s.length(far) + " farther; its corners are up to "
                             + s.length(off) + " off")
@@ -124,12 +124,12 @@ final class PictureChecks {
     private static FunctionCheck<Void> hands() {
         return picture(about("shot.hands", Topic.PICTURE, "Is there room for the hands?", Quantity.LENGTH,
                 Scope.SET_POSE, "the hands have no room", "room = D − lens", "geometry of the side view"), s -> {
-                    double lens = s.project().shot().camera().lensLength();
+                    double lens = s.shot().lens().length();
                     double room = Math.max(0, s.sensorDistance() - lens);
-                    return new Reading(s.project().shot().handsRoom(), room, () -> s.length(s.sensorDistance()) + " − "
+                    return new Reading(s.shot().handsRoom(), room, () -> s.length(s.sensorDistance()) + " − "
                             + s.length(lens) + " = " + s.length(room))
                             .saying(() -> "the hands have " + s.length(room) + " of the " + s
-                                    .length(s.project().shot().handsRoom()) + " they need under the lens");
+                                    .length(s.shot().handsRoom()) + " they need under the lens");
                 });
     }
 
@@ -144,7 +144,7 @@ final class PictureChecks {
                     double above = s.study().assembly().pieces().stream()
                             .filter(p -> p.body().equals(s.study().assembly().payload().body()))
                             .mapToDouble(p -> s.posed().reach(p, Vec3.UP) - sensor).max().orElse(0);
-                    double distance = s.project().shot().sensorDistance();
+                    double distance = s.shot().sensorDistance();
                     double needed = s.shotCentre().z() + distance + Math.max(0, above);
                     double most = s.project().place().room().ceiling() - s.policy().distances().gap();
                     return new Reading(needed, most,
@@ -160,7 +160,7 @@ final class PictureChecks {
                 Scope.SET_POSE, "the picture is too coarse",
                 "pixels a millimetre at the worst corner of what is wanted",
                 "derivative of the central projection; what is asked is our own judgement"), s -> {
-                    int pixels = s.project().shot().camera().pixels().wide();
+                    int pixels = s.shot().camera().pixels().wide();
                     Sight sight = Sight.of(s);
                     double scale = sight.sees() ? sight.worstScale() : 0;
                     return new Reading(s.policy().distances().scale(), scale,

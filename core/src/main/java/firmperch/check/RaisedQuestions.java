@@ -2,12 +2,17 @@ package firmperch.check;
 
 import firmperch.study.Study;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** All questions of a rig: each check asked of each of its subjects. */
 public final class RaisedQuestions {
     private static final Study.Derived<List<Question<?>>> ALL = new Study.Derived<>(study -> Checks.ALL.stream()
             .<Question<?>>flatMap(check -> asked(check, study).stream()).toList());
+    private static final Study.Derived<Map<String, Question<?>>> BY_ID = new Study.Derived<>(
+            study -> of(study).stream().collect(Collectors.toMap(Question::id, Function.identity(), (a, b) -> a)));
 
     private RaisedQuestions() {
     }
@@ -23,7 +28,7 @@ public final class RaisedQuestions {
 
     /** The question of that id, if the rig raises it. */
     public static Optional<Question<?>> of(Study study, String id) {
-        return of(study).stream().filter(q -> q.id().equals(id)).findFirst();
+        return Optional.ofNullable(study.get(BY_ID).get(id));
     }
 
     /** The same question for another rig, if it raises it; finds it without working out all the others. */

@@ -36,8 +36,8 @@ public final class LensView {
     private LensView(Situation s) {
         this.s = s;
         sight = Sight.of(s);
-        wide = sight.sees() ? sight.wide() : s.project().shot().wanted().width();
-        deep = sight.sees() ? sight.deep() : s.project().shot().wanted().depth();
+        wide = sight.sees() ? sight.wide() : s.shot().wanted().width();
+        deep = sight.sees() ? sight.deep() : s.shot().wanted().depth();
     }
 
     /** Draws it. */

@@ -145,7 +145,7 @@ public final class SideView {
     /** From where to where on the work it sees, room x, m; nothing where the work is behind its lens, or not all of the picture meets it. */
     private Optional<DoubleSummaryStatistics> covered() {
         List<Vec3> corners = sight.covered(s.shotCentre().z());
-        return corners.isEmpty() || sight.distance() <= s.project().shot().camera().lensLength()
+        return corners.isEmpty() || sight.distance() <= s.shot().lens().length()
                 ? Optional.empty()
                 : Optional.of(corners.stream().mapToDouble(Vec3::x).summaryStatistics());
     }

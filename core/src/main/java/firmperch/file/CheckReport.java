@@ -44,6 +44,9 @@ public final class CheckReport {
         UnitSystem system = assessment.project().units();
         Quantity unit = finding.about().unit();
         node.put("check", finding.id());
+        if (finding.setUp() != Finding.NO_SETUP) {
+            node.put("setup", assessment.project().setUps().get(finding.setUp()).name());
+        }
         node.put("station", finding.station() == null ? "place" : finding.station().id());
         node.put("question", finding.question().words());
         node.put("asked", shown(unit, finding.reading().asked(), system));

@@ -11,7 +11,7 @@ import java.util.function.UnaryOperator;
 final class Migrations {
     /** From version 1 to 2, from 2 to 3, and so on. */
     private static final List<UnaryOperator<JsonNode>> STEPS = List.of(Version1::migrated, Version2::migrated,
-            Version3::migrated);
+            Version3::migrated, Version4::migrated);
 
     private Migrations() {
     }

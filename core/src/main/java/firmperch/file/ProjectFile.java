@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import firmperch.body.Assembly;
 import firmperch.disk.DiskTrouble;
 import firmperch.disk.WholeFile;
 import firmperch.project.Project;
@@ -155,8 +156,9 @@ public final class ProjectFile {
         try {
             JsonNode now = Migrations.migrated(root.path("project"), root.path("version").asInt());
             Project project = Codec.read(Project.PARAMS, now, "Project");
-            project.perch().assembly(project.gear(), project.shot(), project.place().surroundings(), project.units())
-                    .mustKnow(project.stance().joints().keySet());
+            Assembly assembly = project.perch().assembly(project.gear(), project.cameraRoom(),
+                    project.place().surroundings(), project.units());
+            project.setUps().forEach(s -> assembly.mustKnow(s.stance().joints().keySet()));
             return project;
         } catch (InvalidValue e) {
             throw new UnusableFile(file, e.getMessage());

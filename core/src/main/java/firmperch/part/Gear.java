@@ -10,18 +10,25 @@ import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
-import firmperch.shot.Shot;
+import firmperch.shot.Camera;
+import firmperch.shot.CameraRoom;
+import firmperch.shot.Lens;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Everything that hangs on the head.
+ * Everything that hangs on the head, and what it films with.
  *
  * @param items at most 50 of them
  * @param spare mass that may come on later, kg
+ * @param camera that films
+ * @param lenses that there are for it, 1 to 20
  */
-public record Gear(List<GearItem> items, double spare) implements Described {
+public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens> lenses) implements Described {
     public static final Params<Gear> PARAMS = Params.of(Gear.class)
-            .many("items", "What hangs on the head", GearItem.PARAMS, 50).mass("spare", "Spare capacity", 0, 50).done();
+            .many("items", "What hangs on the head", GearItem.PARAMS, 50).mass("spare", "Spare capacity", 0, 50)
+            .group("camera", "Camera", Camera.PARAMS).many("lenses", "Lenses", Lens.PARAMS, 20).done();
 
     /** A camera body's width and depth where nobody has said, m: common practice, no source. */
     private static final double WIDE = 0.13;
@@ -30,12 +37,43 @@ public record Gear(List<GearItem> items, double spare) implements Described {
 
     public Gear {
         items = List.copyOf(items);
-        PARAMS.check(items, spare);
+        lenses = List.copyOf(lenses);
+        PARAMS.check(items, spare, camera, lenses);
+        if (lenses.isEmpty()) {
+            throw new InvalidValue("Lenses", "none", "at least one");
+        }
     }
 
     @Override
     public Params<Gear> params() {
         return PARAMS;
+    }
+
+    /** The same camera with other things hanging on the head. */
+    public Gear with(List<GearItem> hanging) {
+        return new Gear(hanging, spare, camera, lenses);
+    }
+
+    /** The same things with more or less in spare, kg. */
+    public Gear sparing(double mass) {
+        return new Gear(items, mass, camera, lenses);
+    }
+
+    /** The same with another camera. */
+    public Gear with(Camera other) {
+        return new Gear(items, spare, other, lenses);
+    }
+
+    /** The same with other lenses. */
+    public Gear through(List<Lens> others) {
+        return new Gear(items, spare, camera, others);
+    }
+
+    /** The same with one of its lenses changed. */
+    public Gear with(int number, Lens changed) {
+        List<Lens> all = new ArrayList<>(lenses);
+        all.set(number, changed);
+        return through(all);
     }
 
     /** Mass of everything listed, kg. */
@@ -44,7 +82,7 @@ public record Gear(List<GearItem> items, double spare) implements Described {
     }
 
     /** Hangs it on the mount: x forward, z up from the mounting face. */
-    void build(Builder out, Shot shot) {
+    void build(Builder out, CameraRoom room) {
         Body head = out.mount().body();
         Body body = out.body("camera", head, Placement.at(out.mount().at()), new Motion.Fixed());
         out.station("", "Camera and gear", body, Vec3.ZERO, out.station());
@@ -55,14 +93,14 @@ public record Gear(List<GearItem> items, double spare) implements Described {
                     : Solid.Bought.box(s.along(), s.across(), s.high(), item.mass()))
                     .at(Placement.at(item.at())));
         }
-        double sensor = shot.camera().sensorBelow();
-        double front = shot.camera().lensLength();
+        double sensor = room.sensorBelow();
+        double front = room.lensLength();
         double low = sensor + 0.03;
         double high = Math.min(0, sensor - 0.02);
         // Room that camera and lens take up; what they weigh stands in the list.
-        boolean along = shot.wanted().alongArm();
         hang(out, body, Piece
-                .owned("camera's room", Solid.Bought.box(along ? WIDE : DEEP, along ? DEEP : WIDE, low - high, 0))
+                .owned("camera's room",
+                        Solid.Bought.box(room.along() ? WIDE : DEEP, room.across() ? WIDE : DEEP, low - high, 0))
                 .at(Placement.at(0, 0, -(low + high) / 2)));
         if (front > 0.03) {
             hang(out, body, Piece.owned("lens's room", new Solid.Bought(new Solid.Round(List.of(new Outline.Point(0, 0),

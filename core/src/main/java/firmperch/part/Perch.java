@@ -6,7 +6,7 @@ import firmperch.body.Port;
 import firmperch.body.Surface;
 import firmperch.body.Surroundings;
 import firmperch.param.Branching;
-import firmperch.shot.Shot;
+import firmperch.shot.CameraRoom;
 import firmperch.units.InvalidValue;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -47,12 +47,12 @@ public record Perch(List<Mounted> parts) implements Branching {
                 .map(p -> p.name().equals(name) ? new Mounted(name, (Part) value, p.on()) : p).toList());
     }
 
-    /** The rig that it makes in a place with that gear on it. */
-    public Assembly assembly(Gear gear, Shot shot, Surroundings around, UnitSystem units) {
-        return assembled(parts, gear, shot, around, units);
+    /** The rig that it makes in a place with that gear on it, its camera taking that room. */
+    public Assembly assembly(Gear gear, CameraRoom room, Surroundings around, UnitSystem units) {
+        return assembled(parts, gear, room, around, units);
     }
 
-    private static Assembly assembled(List<Mounted> parts, Gear gear, Shot shot, Surroundings around,
+    private static Assembly assembled(List<Mounted> parts, Gear gear, CameraRoom room, Surroundings around,
             UnitSystem units) {
         Builder out = new Builder(units);
         out.part("place");
@@ -71,7 +71,7 @@ public record Perch(List<Mounted> parts) implements Branching {
         }
         if (gear != null) {
             out.part("gear");
-            gear.build(out, shot);
+            gear.build(out, room);
         }
         return out.build();
     }

@@ -3,30 +3,61 @@ package firmperch.project;
 import static firmperch.units.Quantity.LENGTH;
 
 import firmperch.log.Measurement;
+import firmperch.param.Branching;
 import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.part.Gear;
 import firmperch.part.Perch;
+import firmperch.shot.CameraRoom;
 import firmperch.shot.Shot;
+import firmperch.units.InvalidValue;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
-/** Everything the user decided; nothing that can be derived from it. */
-public record Project(String name, String studio, UnitSystem units, Shot shot, Gear gear, Place place, Perch perch,
-        Stance stance, Policy policy, List<Measurement> log) implements Described {
+/**
+ * Everything the user decided; nothing that can be derived from it.
+ *
+ * <p>One of its set-ups is the one shown. What is asked of "the" shot or stance is asked of that one, and a path that begins with
+ * {@code shot} or {@code stance} leads into it: to its picture, the lens that it chose of the gear, and the gear's camera.
+ *
+ * @param setUps 1 to {@link #MOST_SETUPS} of them
+ * @param shown number of the one shown, the first is 0
+ */
+public record Project(String name, String studio, UnitSystem units, List<SetUp> setUps, int shown, Gear gear,
+        Place place, Perch perch, Policy policy, List<Measurement> log) implements Described, Branching {
+    /** More than anyone changes between in a film. */
+    public static final int MOST_SETUPS = 12;
+
     public static final Params<Project> PARAMS = Params.of(Project.class).name("name", "Name of the project")
             .name("studio", "Name of the studio").oneOf("units", "Units", UnitSystem.class)
-            .group("shot", "Shot", Shot.PARAMS).group("gear", "Gear", Gear.PARAMS).group("place", "Place", Place.PARAMS)
-            .other("perch", "Perch", Perch.class).group("stance", "Where the perch stands", Stance.PARAMS)
-            .group("policy", "What is asked", Policy.PARAMS).many("log", "Measurements", Measurement.PARAMS, 1000)
-            .done();
+            .many("setUps", "Set-ups", SetUp.PARAMS, MOST_SETUPS).whole("shown", "Set-up shown", 0, MOST_SETUPS - 1)
+            .group("gear", "Gear", Gear.PARAMS).group("place", "Place", Place.PARAMS)
+            .other("perch", "Perch", Perch.class).group("policy", "What is asked", Policy.PARAMS)
+            .many("log", "Measurements", Measurement.PARAMS, 1000).done();
 
     public Project {
+        setUps = List.copyOf(setUps);
         log = List.copyOf(log);
-        PARAMS.check(name, studio, units, shot, gear, place, perch, stance, policy, log);
-        Require.that(stance.x() <= place.room().depth(), "Wall to the perch", stance.x(), LENGTH,
-                "at most the depth of the room, " + LENGTH.show(place.room().depth(), UnitSystem.METRIC));
+        PARAMS.check(name, studio, units, setUps, shown, gear, place, perch, policy, log);
+        if (shown >= setUps.size()) {
+            throw new InvalidValue("Set-up shown", "number " + shown,
+                    setUps.isEmpty() ? "at least one set-up" : "0 to " + (setUps.size() - 1));
+        }
+        if (setUps.stream().map(SetUp::name).distinct().count() < setUps.size()) {
+            throw new InvalidValue("Set-ups", "two of one name", "a name of its own for each");
+        }
+        for (SetUp setUp : setUps) {
+            String in = setUps.size() == 1 ? "" : " in “" + setUp.name() + "”";
+            Require.that(setUp.stance().x() <= place.room().depth(), "Wall to the perch" + in, setUp.stance().x(),
+                    LENGTH, "at most the depth of the room, " + LENGTH.show(place.room().depth(), UnitSystem.METRIC));
+            if (setUp.lens() >= gear.lenses().size()) {
+                throw new InvalidValue("Which lens" + in, "number " + setUp.lens(),
+                        gear.lenses().size() == 1 ? "0, the only one" : "0 to " + (gear.lenses().size() - 1));
+            }
+        }
     }
 
     @Override
@@ -34,30 +65,108 @@ public record Project(String name, String studio, UnitSystem units, Shot shot, G
         return PARAMS;
     }
 
-    /** The same project standing otherwise. */
+    /** The set-up that is shown. */
+    public SetUp setUp() {
+        return setUps.get(shown);
+    }
+
+    /** The picture of the set-up that is shown, and what it is filmed with. */
+    public Shot shot() {
+        return shot(setUp());
+    }
+
+    private Shot shot(SetUp s) {
+        return new Shot(s.wanted(), s.handsRoom(), s.zoom(), s.crop(), s.aperture(), gear.lenses().get(s.lens()),
+                gear.camera());
+    }
+
+    /** How the rig is set in the set-up that is shown. */
+    public Stance stance() {
+        return setUp().stance();
+    }
+
+    /** The room that camera and lens take up in whichever set-up. */
+    public CameraRoom cameraRoom() {
+        return CameraRoom.of(setUps.stream().map(this::shot).toList());
+    }
+
+    /** The same project with another of its set-ups shown. */
+    public Project showing(int other) {
+        return other == shown
+                ? this
+                : new Project(name, studio, units, setUps, other, gear, place, perch, policy, log);
+    }
+
+    /** The same project shown in each of its set-ups, in their order. */
+    public List<Project> inEach() {
+        return IntStream.range(0, setUps.size()).mapToObj(this::showing).toList();
+    }
+
+    /** The same project with other set-ups. */
+    public Project with(List<SetUp> changed, int show) {
+        return new Project(name, studio, units, changed, show, gear, place, perch, policy, log);
+    }
+
+    /** The same project with the set-up that is shown changed. */
+    public Project with(SetUp changed) {
+        List<SetUp> all = new ArrayList<>(setUps);
+        all.set(shown, changed);
+        return with(all, shown);
+    }
+
+    /** The same project standing otherwise in the set-up that is shown. */
     public Project with(Stance changed) {
-        return new Project(name, studio, units, shot, gear, place, perch, changed, policy, log);
+        return with(setUp().with(changed));
+    }
+
+    /** The same project with each set-up as it stands in another one. */
+    public Project standingAs(Project other) {
+        return with(IntStream.range(0, setUps.size()).mapToObj(i -> setUps.get(i).with(other.setUps.get(i).stance()))
+                .toList(), shown);
     }
 
     /** The same project with another perch. */
     public Project with(Perch changed) {
-        return new Project(name, studio, units, shot, gear, place, changed, stance, policy, log);
+        return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log);
     }
 
     /** The same project with another gear list. */
     public Project with(Gear changed) {
-        return new Project(name, studio, units, shot, changed, place, perch, stance, policy, log);
+        return new Project(name, studio, units, setUps, shown, changed, place, perch, policy, log);
     }
 
-    /** The same project with another log. */
-    public Project with(List<Measurement> changed) {
-        return new Project(name, studio, units, shot, gear, place, perch, stance, policy, changed);
+    /** The same project with its measurements others. */
+    public Project logged(List<Measurement> changed) {
+        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, changed);
+    }
+
+    private Project with(Shot s) {
+        return with(gear.with(setUp().lens(), s.lens()).with(s.camera())).with(new SetUp(setUp().name(), s.wanted(),
+                s.handsRoom(), setUp().lens(), s.zoom(), s.crop(), s.aperture(), stance()));
+    }
+
+    @Override
+    public Object branch(String step) {
+        return switch (step) {
+            case "shot" -> shot();
+            case "stance" -> stance();
+            case "setUp" -> setUp();
+            default -> PARAMS.value(this, step);
+        };
+    }
+
+    @Override
+    public Project withBranch(String step, Object value) {
+        return switch (value) {
+            case Shot shot -> with(shot);
+            case Stance stance -> with(stance);
+            case SetUp setUp -> with(setUp);
+            default -> (Project) PARAMS.with(this, step, value);
+        };
     }
 
     /** True if nothing but how it stands differs, if anything does. */
     public boolean onlyMovedFrom(Project other) {
-        return name.equals(other.name) && studio.equals(other.studio) && units == other.units
-                && shot.equals(other.shot) && gear.equals(other.gear) && place.equals(other.place)
-                && perch.equals(other.perch) && policy.equals(other.policy) && log.equals(other.log);
+        return setUps.size() == other.setUps.size() && equals(other.standingAs(this).showing(shown));
     }
 }

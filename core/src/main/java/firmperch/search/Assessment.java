@@ -19,7 +19,7 @@ import java.util.Optional;
 /**
  * Everything the checks say of a project.
  *
- * @param situation the pose that is set
+ * @param situation the pose that is set in the set-up shown
  * @param findings one a question, in the checks' order
  * @param complete true if every pose has been looked at; false while checks over every pose show only the set one
  * @param cured true if cures have been sought of all that does not hold
@@ -75,8 +75,9 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         return situation.project();
     }
 
+    /** The rig with the room that its camera takes in whichever set-up. */
     public Study study() {
-        return situation.study();
+        return situation.study().whole();
     }
 
     /**

@@ -6,6 +6,7 @@ import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Verdict;
+import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -23,12 +24,9 @@ public final class Assessor {
 
     /** Every question in the pose that is set. Fast enough to run on each edit. */
     public static Assessment now(Project project) {
-        Situation set = Study.of(project).set();
-        List<Finding> findings = new ArrayList<>();
-        for (Question<?> question : RaisedQuestions.of(set.study())) {
-            findings.add(answered(question, set, null));
-        }
-        return new Assessment(set, findings, false);
+        Study study = Study.of(project);
+        InEach each = new InEach(study);
+        return new Assessment(each.shown(), RaisedQuestions.of(study).stream().map(each::answered).toList(), false);
     }
 
     /**
@@ -36,13 +34,13 @@ public final class Assessor {
      * joints or the stand have changed since; questions about the room are asked again.
      */
     public static Assessment now(Project project, Assessment earlier) {
-        Situation set = earlier.study().moved(project).set();
-        List<Finding> findings = new ArrayList<>();
-        for (Finding f : earlier.findings()) {
-            findings.add(f.about().scope() == Scope.SET_POSE ? answered(f.question(), set, null) : f);
-        }
-        return new Assessment(set, findings, earlier.complete(), false,
-                project.stance().samePlace(earlier.project().stance()) ? earlier.coverage() : Optional.empty());
+        InEach each = new InEach(earlier.study().moved(project));
+        List<Finding> findings = earlier.findings().stream()
+                .map(f -> f.about().scope() == Scope.SET_POSE ? each.answered(f.question()) : f).toList();
+        boolean sameReach = project.shown() == earlier.project().shown()
+                && project.stance().samePlace(earlier.project().stance());
+        return new Assessment(each.shown(), findings, earlier.complete(), false,
+                sameReach ? earlier.coverage() : Optional.empty());
     }
 
     /** Adds how much of the bench the camera reaches, if that is not known yet. */
@@ -53,9 +51,12 @@ public final class Assessor {
     }
 
     static Finding answered(Question<?> question, Situation s, Finding.Search search) {
-        Reading reading = question.at(s);
-        Verdict verdict = reading.verdict(question.about().reserve(), s.policy().near());
-        return new Finding(question, reading, verdict, s.posed().pose(), search);
+        return found(question, question.at(s), s, Finding.NO_SETUP, search);
+    }
+
+    static Finding found(Question<?> question, Reading reading, Situation s, int setUp, Finding.Search search) {
+        return new Finding(question, reading, reading.verdict(question.about().reserve(), s.policy().near()),
+                s.posed().pose(), setUp, search);
     }
 
     private static List<Finding> withFirst(List<Finding> findings, Study study) {
@@ -71,7 +72,7 @@ public final class Assessor {
 
     static Assessment everyPose(Study study, Progress progress) {
         List<Finding> findings = everyPose(study, RaisedQuestions.of(study), question -> true, progress);
-        return new Assessment(study.set(), withFirst(findings, study), true);
+        return new Assessment(study.shown(), withFirst(findings, study), true);
     }
 
     /**
@@ -81,13 +82,14 @@ public final class Assessor {
     static Assessment everyPose(Study study, String proven) {
         List<Finding> findings = everyPose(study, RaisedQuestions.of(study), question -> question.id().equals(proven),
                 Progress.NONE);
-        return new Assessment(study.set(), withFirst(findings, study), true);
+        return new Assessment(study.shown(), withFirst(findings, study), true);
     }
 
     /** Answers some of the questions over every pose, with a proof for those among them that are named. */
     static List<Finding> everyPose(Study study, List<Question<?>> questions, Predicate<Question<?>> proof,
             Progress progress) {
-        Situation set = study.set();
+        InEach each = new InEach(study);
+        Pose usual = study.set().posed().pose();
         List<Question<?>> swept = questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
         WorstPose travel = swept.isEmpty() ? null : new WorstPose(study);
         double[][] grid = swept.isEmpty() ? new double[0][0] : travel.sweep(swept, proof);
@@ -95,11 +97,11 @@ public final class Assessor {
         return questions.parallelStream().map(question -> {
             int row = swept.indexOf(question);
             if (row < 0) {
-                return answered(question, set, null);
+                return each.answered(question);
             }
             WorstPose.Found worst = proof.test(question)
-                    ? travel.worst(question, grid[row], set.posed().pose(), true)
-                    : travel.roughly(question, grid[row], set.posed().pose());
+                    ? travel.worst(question, grid[row], usual, true)
+                    : travel.roughly(question, grid[row], usual);
             progress.at(0.4 + 0.6 * row / swept.size(), question.words());
             return answered(question, study.in(worst.pose()), worst.search());
         }).toList();

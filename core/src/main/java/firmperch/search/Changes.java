@@ -64,7 +64,7 @@ final class Changes {
             changes.vary(mounted.part(), Path.of("perch").then(mounted.name()));
             changes.leaveTheCamera(mounted.part(), Path.of("perch").then(mounted.name()), set);
         }
-        changes.vary(set.project().shot(), Path.of("shot"));
+        changes.vary(set.shot(), Path.of("shot"));
         changes.all.addAll(changes.moves(set));
         return List.copyOf(changes.all);
     }
@@ -229,9 +229,9 @@ final class Changes {
             }
             moves.add(new Change(doses, true));
         }
-        double needed = Math.max(Math.max(project.shot().camera().nearestFocus(),
+        double needed = Math.max(Math.max(project.shot().lens().nearestFocus(),
                 project.shot().framing().nearestPossible()),
-                project.shot().handsRoom() + project.shot().camera().lensLength()) + 0.01;
+                project.shot().handsRoom() + project.shot().lens().length()) + 0.01;
         moves.add(toHeight(set, set.sensorHeightWanted()));
         moves.add(toHeight(set, set.shotCentre().z() + needed));
         moves.add(pixels());

@@ -57,7 +57,8 @@ final class Cures {
     private final Assessment before;
     private final Project project;
     private final Bill bill;
-    private final List<Change> changes;
+    /** By the number of the set-up that is changed where a change is of one only. */
+    private final Map<Integer, List<Change>> changes = new HashMap<>();
     /** Mass hung on beyond the gear while trying, kg; 0 means the spare. */
     private double more;
 
@@ -77,7 +78,13 @@ final class Cures {
         this.before = before;
         project = before.project();
         bill = Bill.of(before.study().assembly());
-        changes = Changes.of(before.study().set());
+    }
+
+    /** Changes of the set-up that a finding is about, or of the one shown. */
+    private List<Change> changes(Finding finding) {
+        int setUp = finding.setUp() == Finding.NO_SETUP ? project.shown() : finding.setUp();
+        return changes.computeIfAbsent(setUp,
+                each -> Changes.of(before.study().moved(project.showing(each)).set()));
     }
 
     // Trying.
@@ -105,7 +112,7 @@ final class Cures {
      * @param wanted how many that cure and spoil nothing
      */
     private List<Cure> sought(Finding finding, Finding told, int wanted, Runnable tried) {
-        List<Tried> singles = changes.parallelStream().flatMap(change -> {
+        List<Tried> singles = changes(finding).parallelStream().flatMap(change -> {
             tried.run();
             return best(finding, change).stream();
         }).toList();
@@ -260,11 +267,13 @@ final class Cures {
     }
 
     private Optional<Reading> reading(Finding finding, Study study) {
-        return RaisedQuestions.same(finding.question(), study).map(question -> {
-            Map<String, Double> joints = new HashMap<>(study.project().stance().joints());
-            if (finding.about().scope() == About.Scope.EVERY_POSE) {
-                joints.putAll(finding.pose().joints(before.study().assembly()));
+        Situation set = finding.setUp() == Finding.NO_SETUP ? study.set() : study.in(finding.setUp());
+        return RaisedQuestions.same(finding.question(), set.study()).map(question -> {
+            if (finding.about().scope() != About.Scope.EVERY_POSE || finding.search() == null) {
+                return question.at(set);
             }
+            Map<String, Double> joints = new HashMap<>(study.project().stance().joints());
+            joints.putAll(finding.pose().joints(before.study().assembly()));
             return question.at(study.in(Pose.of(study.assembly(), joints)));
         });
     }
@@ -323,7 +332,7 @@ final class Cures {
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
                     .map(g -> g.question().words()).toList();
             return new Cure(tried.dose.what(), price(after), guess(tried), f.margin(), f.verdict(), worsens,
-                    tried.moves(), tried.dose.changed());
+                    tried.moves(), tried.dose.changed().showing(project.shown()));
         });
     }
 

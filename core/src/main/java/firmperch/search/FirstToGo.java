@@ -77,7 +77,7 @@ public final class FirstToGo {
                             + " beyond the gear, " + study.set().show(Quantity.MASS, asked) + " are to be hung on");
             Question<Void> question = new Question<>(CHECK, CHECK.subjects(study).getFirst());
             return new Finding(question, reading, reading.verdict(false, study.project().policy().near()),
-                    study.set().posed().pose(), null);
+                    study.set().posed().pose(), Finding.NO_SETUP, null);
         });
     }
 

@@ -41,7 +41,7 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
     /** All that are worth a look from where a rig is set, each worked out when it is asked for; nothing where it cannot be. */
     public static List<Supplier<Optional<OtherWay>>> of(Situation set) {
         List<Supplier<Optional<OtherWay>>> ways = new ArrayList<>();
-        double now = set.project().shot().camera().focalLength();
+        double now = set.shot().focalLength();
         int longer = 0;
         while (longer < LENSES.length && LENSES[longer] <= now + 1e-9) {
             longer++;
@@ -54,10 +54,10 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
             if (i <= shorter || i >= longer) {
                 double lens = LENSES[i];
                 ways.add(() -> way("a lens of " + set.length(lens),
-                        () -> Path.of("shot.camera.focalLength").with(set.project(), lens)));
+                        () -> Path.of("shot.lens.focalLength").with(set.project(), lens)));
             }
         }
-        Wanted wanted = set.project().shot().wanted();
+        Wanted wanted = set.shot().wanted();
         for (double size : SIZES) {
             double width = Math.rint(wanted.width() * size * 1e3) / 1e3;
             double depth = Math.rint(wanted.depth() * size * 1e3) / 1e3;

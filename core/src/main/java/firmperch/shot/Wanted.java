@@ -20,7 +20,8 @@ import firmperch.units.UnitSystem;
 public record Wanted(double width, double depth, boolean alongArm, double height, double fromEdge, double aside)
         implements
             Described {
-    static final Params<Wanted> PARAMS = Params.of(Wanted.class).length("width", "Long side of the picture", 0.01, 3)
+    public static final Params<Wanted> PARAMS = Params.of(Wanted.class)
+            .length("width", "Long side of the picture", 0.01, 3)
             .length("depth", "Short side of the picture", 0.01, 3)
             .either("alongArm", "Long side lies", "along the arm", "across the arm").varied()
             .length("height", "Height of the work", 0, 1.5).length("fromEdge", "Centre from the bench edge", -1, 3)

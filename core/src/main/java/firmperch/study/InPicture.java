@@ -33,7 +33,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
      */
     public static List<InPicture> of(Situation s, Sight sight, double above) {
         List<InPicture> all = new ArrayList<>();
-        double nearest = Math.max(RIM, s.project().shot().camera().lensLength() - sight.image()) + RIM;
+        double nearest = Math.max(RIM, s.shot().lens().length() - sight.image()) + RIM;
         List<Piece> pieces = s.study().assembly().pieces();
         for (int i = 0; i < pieces.size(); i++) {
             if (pieces.get(i).takesRoom()) {

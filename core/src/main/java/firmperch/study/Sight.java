@@ -42,12 +42,12 @@ public final class Sight {
 
     private Sight(Situation s) {
         this.s = s;
-        framing = s.project().shot().framing();
+        framing = s.shot().framing();
         double heading = s.project().stance().heading();
         Vec3 forward = s.posed().camera().x().turned(heading);
         Vec3 left = s.posed().camera().y().turned(heading);
         Vec3 sensor = s.inRoom(s.sensor());
-        Wanted w = s.project().shot().wanted();
+        Wanted w = s.shot().wanted();
         ahead = s.posed().camera().z().turned(heading).negated();
         right = w.alongArm() ? forward : left.negated();
         up = w.alongArm() ? left : forward;
@@ -81,12 +81,12 @@ public final class Sight {
 
     /** How far what is nearer than what it is focused on is sharp, along the way it looks, m. */
     public double sharpBefore() {
-        return sees() ? focused() - s.project().shot().depthOfField().near(focused()) : 0;
+        return sees() ? focused() - s.shot().depthOfField().near(focused()) : 0;
     }
 
     /** The same of what is farther, m; at most {@link #FAR}. */
     public double sharpBehind() {
-        return sees() ? Math.min(FAR, s.project().shot().depthOfField().far(focused()) - focused()) : 0;
+        return sees() ? Math.min(FAR, s.shot().depthOfField().far(focused()) - focused()) : 0;
     }
 
     /** True if it looks at the filmed plane from before its lens. */
@@ -199,7 +199,7 @@ public final class Sight {
         double b = x[0] * x[1] + y[0] * y[1];
         double d = x[1] * x[1] + y[1] * y[1];
         double least = (a + d) / 2 - Math.hypot((a - d) / 2, b);
-        return Math.sqrt(Math.max(0, least)) * s.project().shot().camera().pixels().wide() / framing.sensorWidth();
+        return Math.sqrt(Math.max(0, least)) * s.shot().camera().pixels().wide() / framing.sensorWidth();
     }
 
     /** How a place on the sensor along an axis moves with the point's x and y. */

@@ -21,6 +21,7 @@ import firmperch.project.Bench;
 import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.project.Stance;
+import firmperch.shot.Shot;
 import firmperch.stability.Footing;
 import firmperch.stability.SupportPolygon;
 import firmperch.stability.Tipping;
@@ -96,6 +97,11 @@ public final class Situation {
 
     public Project project() {
         return study.project();
+    }
+
+    /** The picture wanted and what it is filmed with. */
+    public Shot shot() {
+        return study.shot();
     }
 
     public Policy policy() {
@@ -419,31 +425,31 @@ public final class Situation {
     /** Middle of the shot on the filmed plane, in the room, m. */
     public Vec3 shotCentre() {
         Bench bench = project().place().bench();
-        return new Vec3(bench.from() + project().shot().wanted().fromEdge(), project().shot().wanted().aside(),
-                bench.height() + project().shot().wanted().height());
+        return new Vec3(bench.from() + shot().wanted().fromEdge(), shot().wanted().aside(),
+                bench.height() + shot().wanted().height());
     }
 
     /** The middle of the sensor, in the perch's axes, m. */
     public Vec3 sensor() {
-        return posed.camera().point(new Vec3(0, 0, -project().shot().camera().sensorBelow()));
+        return posed.camera().point(new Vec3(0, 0, -shot().camera().sensorBelow()));
     }
 
     /** The middle of the sensor as a point of its body. */
     public Tie.Hook sensorHook() {
         Mount mount = study.assembly().mount();
         return new Tie.Hook(mount.body(),
-                mount.at().plus(new Vec3(0, 0, -project().shot().camera().sensorBelow())));
+                mount.at().plus(new Vec3(0, 0, -shot().camera().sensorBelow())));
     }
 
     /** The middle of the lens's front, in the perch's axes, m. */
     public Vec3 lensFront() {
         return posed.camera().point(new Vec3(0, 0,
-                -project().shot().camera().sensorBelow() - project().shot().camera().lensLength()));
+                -shot().camera().sensorBelow() - shot().lens().length()));
     }
 
     /** Height above the floor at which the sensor sees just the wanted rectangle, m. */
     public double sensorHeightWanted() {
-        return shotCentre().z() + project().shot().sensorDistance();
+        return shotCentre().z() + shot().sensorDistance();
     }
 
     /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */

@@ -10,6 +10,8 @@ import firmperch.clearance.CollisionGroup;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
 import firmperch.project.Project;
+import firmperch.shot.CameraRoom;
+import firmperch.shot.Shot;
 import firmperch.stability.SupportPolygon;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -31,7 +33,10 @@ import java.util.stream.IntStream;
  */
 public final class Study {
     private final Project project;
+    private final Shot shot;
     private final Rig rig;
+    private final Study whole;
+    private final Map<CameraRoom, Lazy<Study>> rooms;
     private final Map<Derived<?>, Lazy<?>> derived;
     private final Lazy<List<Piece>> bars;
     private final Lazy<List<BoundingBox>> boxes;
@@ -43,9 +48,12 @@ public final class Study {
     private final Map<Surface, Lazy<Predicate<Body>>> apart;
 
     /** Shares what is known of the rig with a study of it that stands elsewhere or carries more. */
-    private Study(Study same, Project project, Rig rig) {
+    private Study(Study same, Project project, Rig rig, Study whole) {
         this.project = project;
+        this.shot = project.shot();
         this.rig = rig;
+        this.whole = whole == null ? this : whole;
+        rooms = same.rooms;
         derived = same.derived;
         bars = same.bars;
         boxes = same.boxes;
@@ -59,7 +67,10 @@ public final class Study {
 
     private Study(Project project, Rig rig) {
         this.project = project;
+        this.shot = project.shot();
         this.rig = rig;
+        whole = this;
+        rooms = new ConcurrentHashMap<>();
         derived = new ConcurrentHashMap<>();
         bars = new Lazy<>(() -> {
             Set<Piece> bending = Collections.newSetFromMap(new IdentityHashMap<>());
@@ -113,10 +124,14 @@ public final class Study {
         return apart.get(surface).get();
     }
 
-    /** A project made ready. */
+    /** A project made ready, its camera taking the room that it takes in whichever set-up. */
     public static Study of(Project project) {
-        Assembly assembly = project.perch().assembly(project.gear(), project.shot(),
-                project.place().surroundings(), project.units());
+        return of(project, project.cameraRoom());
+    }
+
+    private static Study of(Project project, CameraRoom room) {
+        Assembly assembly = project.perch().assembly(project.gear(), room, project.place().surroundings(),
+                project.units());
         return new Study(project, Rig.of(assembly, project.gear().spare()));
     }
 
@@ -127,16 +142,26 @@ public final class Study {
 
     /** The same rig, the project standing or set otherwise. */
     public Study moved(Project other) {
-        return new Study(this, other, rig);
+        return new Study(this, other, rig, null);
     }
 
     /** The same rig with that mass beyond the gear's own, kg. */
     public Study carrying(double more) {
-        return new Study(this, project, rig.carrying(more));
+        return new Study(this, project, rig.carrying(more), null);
     }
 
     public Project project() {
         return project;
+    }
+
+    /** The picture of the set-up that is shown. */
+    Shot shot() {
+        return shot;
+    }
+
+    /** The study of the same rig with the room that its camera takes in whichever set-up: what is asked over every pose is asked of that. */
+    public Study whole() {
+        return whole;
     }
 
     public Rig rig() {
@@ -192,6 +217,27 @@ public final class Study {
     /** The support, brakes on or off, where no joint moves the feet; null where one does. */
     SupportPolygon support(boolean rolls) {
         return !stays ? null : rolls ? rolling.get() : locked.get();
+    }
+
+    /** The project as it is set in the set-up that is shown, its camera taking the room that it takes there. */
+    public Situation shown() {
+        return in(project.shown());
+    }
+
+    /** The project as it is set in each of its set-ups, in their order. */
+    public List<Situation> inEach() {
+        return IntStream.range(0, project.setUps().size()).mapToObj(this::in).toList();
+    }
+
+    /** The project as it is set in that set-up, its camera taking the room that it takes there. */
+    public Situation in(int setUp) {
+        Project there = project.showing(setUp);
+        CameraRoom room = CameraRoom.of(there.shot());
+        if (project.setUps().size() == 1 || room.equals(project.cameraRoom())) {
+            return whole.moved(there).set();
+        }
+        Study own = rooms.computeIfAbsent(room, r -> new Lazy<>(() -> of(there, r))).get();
+        return new Study(own, there, own.rig, whole.moved(there)).set();
     }
 
     /** The project as its joints are set. */

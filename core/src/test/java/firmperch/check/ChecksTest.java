@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.body.Station;
-import firmperch.part.Gear;
 import firmperch.part.GearItem;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
@@ -61,7 +60,7 @@ class ChecksTest {
     /** Thin lens by hand: 24 mm on APS-C, D = 511 mm: k = 19.29, m = 1/19.24, so 23.5 mm sees 452 mm. */
     @Test
     void pictureByHand() {
-        Project p = Demo.with("shot.camera.focalLength", 0.024, "shot.camera.format", SensorFormat.ALL.get("aps-c"));
+        Project p = Demo.with("shot.lens.focalLength", 0.024, "shot.camera.format", SensorFormat.ALL.get("aps-c"));
         double d = Situation.of(p).sensorDistance();
         double k = d / 0.024 - 2;
         double m = 2 / (k + Math.sqrt(k * k - 4));
@@ -81,17 +80,17 @@ class ChecksTest {
 
     @Test
     void tooNearToFocusIsSaid() {
-        Reading near = reading(Demo.with("shot.camera.nearestFocus", 0.8), "shot.focus");
+        Reading near = reading(Demo.with("shot.lens.nearestFocus", 0.8), "shot.focus");
         assertThat(near.margin()).isLessThan(1);
         // A lens cannot focus nearer than life size, 4·f, whatever is engraved on it.
-        assertThat(reading(Demo.with("shot.camera.focalLength", 0.2, "shot.camera.nearestFocus", 0.1), "shot.focus")
+        assertThat(reading(Demo.with("shot.lens.focalLength", 0.2, "shot.lens.nearestFocus", 0.1), "shot.focus")
                 .asked()).isCloseTo(0.8, within(1e-12));
     }
 
     /** A long lens needs a surprising height: 100 mm on APS-C for 440 mm wants u + v of 2.08 m over the work (thin lens). */
     @Test
     void aLongLensWantsToBeAboveTheCeiling() {
-        Reading height = reading(Demo.with("shot.camera.focalLength", 0.1), "shot.ceiling");
+        Reading height = reading(Demo.with("shot.lens.focalLength", 0.1), "shot.ceiling");
         double m = 0.0235 / 0.44;
         assertThat(height.margin()).isLessThan(1);
         assertThat(height.asked()).isGreaterThan(0.92 + 0.1 * (2 + m + 1 / m));
@@ -177,7 +176,9 @@ class ChecksTest {
     @Test
     void headHoldsTheGearInEveryDirection() {
         Project one = Demo.project()
-                .with(new Gear(List.of(new GearItem("camera", 2, 0.03, 0, -0.04, GearItem.Size.POINT)), 0));
+                .with(Demo.project().gear()
+                        .with(List.of(new GearItem("camera", 2, 0.03, 0, -0.04, GearItem.Size.POINT)))
+                        .sparing(0));
         assertThat(reading(one, "rated").asked()).isCloseTo(2 * 9.80665 * 0.05 * 1.5, within(1e-9));
     }
 

@@ -38,8 +38,8 @@ class AngleViewTest {
     @ParameterizedTest
     @CsvSource({"0, 0.3", "1.1, 0.5", "-2.5, 0.9", "3.1, 1.4"})
     void levelThingsForeshortenByTheSine(double turn, double height) {
-        double wide = SET.project().shot().framing().widthAt(SET.sensorDistance());
-        double deep = SET.project().shot().framing().depthAt(SET.sensorDistance());
+        double wide = SET.shot().framing().widthAt(SET.sensorDistance());
+        double deep = SET.shot().framing().depthAt(SET.sensorDistance());
         assertThat(areas(View.at(turn, height), Ink.SIGHT)).singleElement()
                 .satisfies(a -> assertThat(area(a.points())).isCloseTo(wide * deep * Math.sin(height), within(1e-9)));
     }

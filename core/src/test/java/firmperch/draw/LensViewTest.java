@@ -35,21 +35,21 @@ class LensViewTest {
     @Test
     void whatIsWantedAndTheWorkAreToScale() {
         assertThat(of(SET, Shape.Path.class, Ink.WANTED)).singleElement().satisfies(wanted -> {
-            assertThat(width(wanted.points())).isCloseTo(SET.project().shot().wanted().width(), within(1e-9));
-            assertThat(height(wanted.points())).isCloseTo(SET.project().shot().wanted().depth(), within(1e-9));
+            assertThat(width(wanted.points())).isCloseTo(SET.shot().wanted().width(), within(1e-9));
+            assertThat(height(wanted.points())).isCloseTo(SET.shot().wanted().depth(), within(1e-9));
         });
         // From straight above only the top of the work is seen, but for a sliver at an edge that the camera stands off.
         assertThat(of(SET, Shape.Area.class, Ink.WORK)).last()
                 .satisfies(top -> assertThat(width(top.points())).isCloseTo(0.22, within(1e-9)));
         Drawing drawn = LensView.of(SET);
-        assertThat(drawn.width()).isCloseTo(SET.project().shot().framing().widthAt(SET.sensorDistance()), within(1e-9));
+        assertThat(drawn.width()).isCloseTo(SET.shot().framing().widthAt(SET.sensorDistance()), within(1e-9));
     }
 
     /** The bench lies 60 mm below the work: its depth looks smaller by the ratio of the two distances from the lens. */
     @Test
     void whatIsFartherLooksSmaller() {
         // So wide a lens that both edges of the bench are in the picture.
-        Situation wide = Study.of(Demo.with("shot.camera.focalLength", 0.008)).set();
+        Situation wide = Study.of(Demo.with("shot.lens.focalLength", 0.008)).set();
         Sight sight = Sight.of(wide);
         double far = sight.eye().z() - wide.project().place().bench().height();
         double near = sight.eye().z() - wide.shotCentre().z();
@@ -73,7 +73,7 @@ class LensViewTest {
     /** The rig's post comes into a picture that is wide enough, and what is cut off is said with how much. */
     @Test
     void theRigAndWhatIsCutOffAreShown() {
-        Situation wide = Study.of(Demo.with("shot.camera.focalLength", 0.008)).set();
+        Situation wide = Study.of(Demo.with("shot.lens.focalLength", 0.008)).set();
         assertThat(overTheBench(SET)).isEmpty();
         assertThat(overTheBench(wide)).contains(Ink.POST);
         Project more = Demo.with("shot.wanted.width", 0.5);

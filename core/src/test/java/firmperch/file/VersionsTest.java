@@ -75,7 +75,8 @@ class VersionsTest {
         assertThat(ProjectFile.text(project)).contains("\"capped\" : false");
         JsonSchema schema = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(Schema.text());
         JsonNode root = new ObjectMapper().readTree(file.toFile());
-        ((ObjectNode) root).put("version", ProjectFile.VERSION);
+        ((ObjectNode) root).put("version", ProjectFile.VERSION).set("project",
+                Migrations.migrated(root.path("project"), version(file)));
         assertThat(schema.validate(root)).isEmpty();
         ((ObjectNode) root.at("/project/perch/1/values")).putNull("capped");
         assertThatThrownBy(() -> ProjectFile.parse(file, root.toString().getBytes(StandardCharsets.UTF_8)))
@@ -100,7 +101,7 @@ class VersionsTest {
                         "Setting of a joint: “arm.lfit” was given; expected is one of carriage.pin, carriage.swing, arm.lift");
         Kind kind = Parts.kinds().stream().filter(k -> k.id().equals("plain-tripod")).findFirst().orElseThrow();
         Kind wrong = new Kind("wrong", "Wrong", kind.start(), Map.of("tripod.colunm", 0.1));
-        assertThatThrownBy(() -> Demo.of(wrong).perch().assembly(Demo.project().gear(), Demo.project().shot(),
+        assertThatThrownBy(() -> Demo.of(wrong).perch().assembly(Demo.project().gear(), Demo.project().cameraRoom(),
                 Demo.project().place().surroundings(), Demo.project().units()).mustKnow(wrong.joints().keySet()))
                 .isInstanceOf(InvalidValue.class).hasMessageContaining("“tripod.colunm”");
         assertThatThrownBy(() -> Assessor.now(Demo.of(wrong))).isInstanceOf(InvalidValue.class)

@@ -268,8 +268,8 @@ class EveryKindTest {
     @ParameterizedTest
     @MethodSource("kinds")
     void itClearsItselfAsItStartsAndInHalfOfItsTravel(Kind kind) {
-        Project bare = Demo.of(kind).with(new Gear(
-                List.of(new GearItem("Camera", 1.2, 0, 0, -0.05, GearItem.Size.POINT)), 0));
+        Project bare = Demo.of(kind).with(Demo.project().gear()
+                .with(List.of(new GearItem("Camera", 1.2, 0, 0, -0.05, GearItem.Size.POINT))).sparing(0));
         Study study = Study.of(bare);
         List<Question<?>> clear = RaisedQuestions.of(study).stream()
                 .filter(q -> q.about().id().equals("clear.self")).toList();
@@ -463,9 +463,8 @@ class EveryKindTest {
     }
 
     private static Gear mirrored(Gear gear) {
-        return new Gear(gear.items().stream()
-                .map(g -> new GearItem(g.name(), g.mass(), g.forward(), -g.left(), g.up(), g.size())).toList(),
-                gear.spare());
+        return gear.with(gear.items().stream()
+                .map(g -> new GearItem(g.name(), g.mass(), g.forward(), -g.left(), g.up(), g.size())).toList());
     }
 
     private static Map<String, List<Double>> margins(Assessment assessment) {

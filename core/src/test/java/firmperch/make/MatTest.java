@@ -35,7 +35,7 @@ class MatTest {
     void theFourDistancesByHand() {
         Situation s = Study.of(Demo.project()).set();
         Bench bench = s.project().place().bench();
-        Framing framing = s.project().shot().framing();
+        Framing framing = s.shot().framing();
         double v = framing.imageDistance(framing.magnificationAt(s.sensorDistance()));
         double h = s.sensor().z() - v - bench.height();
         double off = s.inRoom(s.sensor()).x();
@@ -88,7 +88,7 @@ class MatTest {
             assertThat(letter.getPage(0).getMediaBox().getWidth() + letter.getPage(0).getMediaBox().getHeight())
                     .isCloseTo(612f + 792f, within(0.1f));
         }
-        try (PDDocument close = mat(Demo.with("shot.camera.focalLength", 0.1))) {
+        try (PDDocument close = mat(Demo.with("shot.lens.focalLength", 0.1))) {
             assertThat(close.getNumberOfPages()).isEqualTo(1);
         }
     }

@@ -43,7 +43,7 @@ class ProjectTest {
             "place.bench.top | 0.95 | Thickness of the bench top | height of the bench",
             "place.room.slope | 2 | Slope of the floor | 0.0° to 20.0°",
             "stance.x | 5 | Wall to the perch | depth of the room",
-            "shot.camera.crop | 0.5 | Crop factor | 1.00 to 8.00", "policy.near | 0.5 | Called near | 1.00 to 3.00"})
+            "shot.crop | 0.5 | Crop factor | 1.00 to 8.00", "policy.near | 0.5 | Called near | 1.00 to 3.00"})
     void refusesWhatCannotBe(String path, double value, String field, String expected) {
         Project project = Demo.project();
         assertThatThrownBy(() -> Path.of(path).with(project, value)).isInstanceOf(InvalidValue.class)

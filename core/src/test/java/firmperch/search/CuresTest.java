@@ -126,7 +126,7 @@ class CuresTest {
                 Arguments.of("shot.picture", Demo.with("stance.joints.arm.lift", -0.1)),
                 Arguments.of("shot.centre", Demo.with("stance.joints.carriage.swing", 0.5)),
                 Arguments.of("shot.hands", Demo.with("stance.joints.arm.lift", -0.1)),
-                Arguments.of("shot.focus", Demo.with("shot.camera.nearestFocus", 0.52)),
+                Arguments.of("shot.focus", Demo.with("shot.lens.nearestFocus", 0.52)),
                 Arguments.of("shot.scale", Demo.with("shot.camera.pixels.high", 360, "shot.camera.pixels.wide", 640)),
                 Arguments.of("foot@post.foot", Demo.with("perch.box.concrete.height", 0.02)));
     }

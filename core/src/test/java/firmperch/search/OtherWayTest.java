@@ -54,6 +54,6 @@ class OtherWayTest {
         assertThat(ways(square)).extracting(OtherWay::what).contains("264 × 264 mm in the picture",
                 "216 × 216 mm in the picture");
         Situation set = Study.of(square).set();
-        assertThat(set.project().shot().wanted().depth()).isEqualTo(0.24);
+        assertThat(set.shot().wanted().depth()).isEqualTo(0.24);
     }
 }

@@ -47,12 +47,12 @@ class SightTest {
     void theCoveredQuadrilateralByHand() {
         Situation s = tilted(0.2);
         Sight sight = Sight.of(s);
-        Framing framing = s.project().shot().framing();
+        Framing framing = s.shot().framing();
         assertThat(sight.slant()).isCloseTo(0.2, within(1e-9));
         double v = framing.imageDistance(framing.magnificationAt(sight.distance()));
         double h = sight.eye().z() - s.shotCentre().z();
         assertThat(sight.distance() - v).as("lens to plane on the axis").isCloseTo(h / Math.cos(0.2), within(1e-9));
-        double half = s.project().shot().wanted().alongArm() ? framing.sensorWidth() : framing.sensorHeight();
+        double half = s.shot().wanted().alongArm() ? framing.sensorWidth() : framing.sensorHeight();
         double phi = Math.atan(half / 2 / v);
         List<Vec3> corners = sight.covered(s.shotCentre().z());
         Vec3 forward = new Vec3(Math.cos(s.cameraHeading()), Math.sin(s.cameraHeading()), 0);
@@ -157,12 +157,12 @@ class SightTest {
     @Test
     void whatHidesTheWorkIsWhatARayHits() {
         // A picture so wide that the post comes into it, and work that is wanted at its foot.
-        Situation s = Study.of(Demo.with("shot.camera.focalLength", 0.006, "shot.wanted.fromEdge", -0.25)).set();
+        Situation s = Study.of(Demo.with("shot.lens.focalLength", 0.006, "shot.wanted.fromEdge", -0.25)).set();
         Sight sight = Sight.of(s);
         double z = s.shotCentre().z();
         List<InPicture> shown = InPicture.of(s, sight, z + 0.001);
         assertThat(shown).isNotEmpty();
-        double nearest = s.project().shot().camera().lensLength() - sight.image() + 0.001;
+        double nearest = s.shot().lens().length() - sight.image() + 0.001;
         Random random = new Random(3);
         int hidden = 0;
         for (int i = 0; i < 700; i++) {

@@ -95,9 +95,9 @@ final class FileDesk {
         open(() -> {
             Project sample = Samples.wedgingBench();
             Kind kind = Parts.kinds().getFirst();
-            return Choosing.of(new Project("New perch", sample.studio(), units, sample.shot(), sample.gear(),
-                    sample.place(), kind.start().get(), sample.stance().with(kind.joints()), Policy.STANDARD,
-                    List.of()), kind);
+            return Choosing.of(new Project("New perch", sample.studio(), units,
+                    List.of(sample.setUp().with(sample.stance().with(kind.joints()))), 0, sample.gear(),
+                    sample.place(), kind.start().get(), Policy.STANDARD, List.of()), kind);
         }, opened);
     }
 

@@ -59,7 +59,7 @@ public final class BallastPanel extends ReasonedPanel {
     /** Makes it as it was sized, if it was sized for what is there now: the panel follows a frame later. */
     private void pour() {
         if (sizedFor != null && document.project().onlyMovedFrom(sizedFor)) {
-            sizing.needed().ifPresent(needed -> document.edit(needed.with(document.project().stance())));
+            sizing.needed().ifPresent(needed -> document.edit(needed.standingAs(document.project())));
         }
     }
 

@@ -264,7 +264,7 @@ public final class DeskView extends BorderPane {
 
     private void make(Finding.Cure chosen) {
         // A cure was tried where the perch stood then; unless it moves the perch itself, it stays where it is now.
-        document.edit(chosen.moves() ? chosen.changed() : chosen.changed().with(document.project().stance()));
+        document.edit(chosen.moves() ? chosen.changed() : chosen.changed().standingAs(document.project()));
         say("");
     }
 

@@ -85,7 +85,7 @@ public final class GearPanel extends ReasonedPanel {
 
     private void edit(List<GearItem> list) {
         try {
-            document.edit(document.project().with(new Gear(list, document.project().gear().spare())));
+            document.edit(document.project().with(document.project().gear().with(list)));
         } catch (InvalidValue e) {
             refused.setText(e.getMessage());
             refused.setManaged(true);

@@ -108,7 +108,7 @@ public final class ProvePanel implements Panel {
             refused.setText("");
             value.clear();
             note.clear();
-            document.edit(project.with(log));
+            document.edit(project.logged(log));
         } catch (InvalidValue e) {
             refused.setText(e.getMessage());
         }
@@ -127,7 +127,7 @@ public final class ProvePanel implements Panel {
         List<Measurement> log = new ArrayList<>(document.project().log());
         if (index < log.size() && log.get(index).equals(measured)) {
             log.remove(index);
-            document.edit(document.project().with(log));
+            document.edit(document.project().logged(log));
         }
     }
 

@@ -136,7 +136,7 @@ class DeskTest {
     @Test
     void tooNearToFocusAndNoRoomForTheHandsAreSaidInWords() {
         desk.go(Step.SHOT);
-        desk.type("shot.camera.nearestFocus", "900");
+        desk.type("shot.lens.nearestFocus", "900");
         desk.everyPose();
         assertThat(desk.assessment().finding("shot.focus").verdict()).isEqualTo(Verdict.GIVES);
         assertThat(desk.text("sentence")).contains("too near to focus on");
@@ -145,7 +145,7 @@ class DeskTest {
     @Test
     void aCameraAboveTheCeilingIsSaidInWords() {
         desk.go(Step.SHOT);
-        desk.type("shot.camera.focalLength", "100");
+        desk.type("shot.lens.focalLength", "100");
         assertThat(desk.says("too near the ceiling of 2300 mm or above it: take a shorter lens")).isTrue();
     }
 
@@ -218,7 +218,7 @@ class DeskTest {
             assertThat(pane.getWidth()).as(beside).isGreaterThan(250);
             assertThat(pane.localToScreen(0, 0).getY()).isGreaterThan(lens.localToScreen(0, 0).getY());
         }
-        desk.type("shot.camera.focalLength", "30");
+        desk.type("shot.lens.focalLength", "30");
         assertThat(lens.getAccessibleText()).startsWith("What the camera sees: 34");
         desk.go(Step.PERCH);
         assertThat(robot.lookup("#lens-view").tryQuery()).isEmpty();
@@ -236,14 +236,14 @@ class DeskTest {
         WideButton taken = (WideButton) robot.lookup(".cure")
                 .match(n -> n.getAccessibleText() != null && n.getAccessibleText().contains("a lens of 28 mm")).query();
         desk.act(taken::fire);
-        assertThat(desk.project().shot().camera().focalLength()).isCloseTo(0.028, within(1e-12));
+        assertThat(desk.project().shot().focalLength()).isCloseTo(0.028, within(1e-12));
         assertThat(desk.project().stance().joints().get("arm.lift")).isGreaterThan(lift);
         assertThat(desk.assessment().finding("shot.picture").verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(robot.lookup(".cure")
                 .match(n -> n.isVisible() && String.valueOf(n.getAccessibleText()).contains("a lens of"))
                 .queryAll()).isEmpty();
         desk.press("undo");
-        assertThat(desk.project().shot().camera().focalLength()).isCloseTo(0.024, within(1e-12));
+        assertThat(desk.project().shot().focalLength()).isCloseTo(0.024, within(1e-12));
     }
 
     /** A dimension in the drawing is clicked and typed. */
@@ -482,7 +482,7 @@ class DeskTest {
         Queue<Throwable> faults = new ConcurrentLinkedQueue<>();
         desk.act(() -> {
             Thread.currentThread().setUncaughtExceptionHandler((t, e) -> faults.add(e));
-            desk.app.document().edit(few.with(new Gear(many, few.gear().spare())));
+            desk.app.document().edit(few.with(few.gear().with(many)));
             desk.app.desk().go(Step.GEAR);
             desk.app.document().undo();
             desk.app.desk().go(Step.PERCH);
@@ -499,7 +499,7 @@ class DeskTest {
         ButtonBase remove = robot.lookup((Node n) -> n instanceof ButtonBase b && "Remove".equals(b.getText()))
                 .queryAllAs(ButtonBase.class).stream().reduce((a, b) -> b).orElseThrow();
         List<GearItem> items = desk.project().gear().items();
-        Project one = desk.project().with(new Gear(items.subList(0, items.size() - 1), 1.3));
+        Project one = desk.project().with(desk.project().gear().with(items.subList(0, items.size() - 1)).sparing(1.3));
         desk.act(() -> {
             desk.app.document().edit(one);
             remove.fire();
@@ -667,7 +667,7 @@ class DeskTest {
                 .queryAllAs(javafx.scene.control.Button.class).stream().toList();
         assertThat(remove).hasSameSizeAs(log);
         desk.act(() -> {
-            desk.app.document().edit(desk.project().with(log.subList(1, log.size())));
+            desk.app.document().edit(desk.project().logged(log.subList(1, log.size())));
             remove.forEach(javafx.scene.control.Button::fire);
         });
         assertThat(desk.project().log()).isEqualTo(log.subList(1, log.size()));
