@@ -31,6 +31,7 @@ public final class LensView {
     private final Sight sight;
     private final double wide;
     private final double deep;
+    private boolean words;
     private final Drawing.Builder out = new Drawing.Builder();
 
     private LensView(Situation s) {
@@ -42,16 +43,28 @@ public final class LensView {
 
     /** Draws it. */
     public static Drawing of(Situation s) {
+        return of(s, true);
+    }
+
+    /** Draws it as small as a stamp: without words and scale. */
+    public static Drawing small(Situation s) {
+        return of(s, false);
+    }
+
+    private static Drawing of(Situation s, boolean words) {
         LensView view = new LensView(s);
+        view.words = words;
         view.out.box(Ink.FLOOR, -view.wide / 2, -view.deep / 2, view.wide / 2, view.deep / 2);
         if (view.sight.sees()) {
             view.things();
-            view.scale();
-        } else {
+            if (words) {
+                view.scale();
+            }
+        } else if (words) {
             view.out.label(Ink.HINT, new Point(0, 0), Anchor.ABOVE, "the camera does not look at the work");
         }
         view.frame();
-        double top = view.deep * (0.5 + SCALE);
+        double top = view.deep * (0.5 + (words ? SCALE : 0));
         return view.out.build(-view.wide / 2, -view.deep / 2, view.wide / 2, top);
     }
 
@@ -112,7 +125,7 @@ public final class LensView {
             round.add(round.getFirst());
             out.path(Ink.WANTED, round.toArray(Point[]::new));
         }
-        sight.furthest().filter(corner -> corner.out() > 1.0005).ifPresent(corner -> {
+        sight.furthest().filter(corner -> words && corner.out() > 1.0005).ifPresent(corner -> {
             boolean aside = Math.abs(corner.x()) >= Math.abs(corner.y());
             double off = (corner.out() - 1) * (aside ? wide : deep) / 2;
             out.label(Ink.LIMIT, at(new Sight.Seen(Math.clamp(corner.x(), -0.97, 0.97),

@@ -46,11 +46,13 @@ public final class PlanView {
         double right = Math.max(bench.from() + bench.depth(),
                 Math.max(s.project().stance().x() + reach, view.furthest(Vec3.X)));
         view.room(low, high);
-        scene.ghost().ifPresent(view::ghost);
+        scene.ghosts().forEach(view::ghost);
         new Projection(s, View.ABOVE).draw(view.out);
         scene.reach().ifPresent(view::reach);
         view.overlay();
-        view.out.balance(view.at(s.posed().centre()));
+        if (!s.project().perch().none()) {
+            view.out.balance(view.at(s.posed().centre()));
+        }
         Measures.draw(view.out, scene, View.ABOVE);
         // Room at the left for the view's own title.
         return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);

@@ -254,10 +254,13 @@ final class Projection {
     /** The outline of everything that differs from another pose, as a ghost. */
     void ghost(Drawing.Builder out, Situation set) {
         List<Piece> pieces = s.study().assembly().pieces();
+        boolean elsewhere = !s.project().stance().samePlace(set.project().stance());
+        boolean held = s.project().perch().none();
         for (int i = 0; i < pieces.size(); i++) {
             Piece piece = pieces.get(i);
-            boolean moved = !s.posed().place(piece).equals(set.posed().place(piece));
-            boolean bar = piece.bends() || piece.body().equals(s.study().assembly().mount().body());
+            boolean moved = elsewhere || i >= set.study().assembly().pieces().size()
+                    || !s.posed().place(piece).equals(set.posed().place(set.study().assembly().pieces().get(i)));
+            boolean bar = held || piece.bends() || piece.body().equals(s.study().assembly().mount().body());
             if (moved && bar && piece.takesRoom()) {
                 List<Point> outline = new ArrayList<>(outline(i, placed(piece)));
                 outline.add(outline.getFirst());

@@ -60,14 +60,16 @@ public final class SideView {
                 ? room.ceiling() + 0.12
                 : Math.max(Math.max(s.posed().top(), scene.person() ? bench.worker() : 0) + 0.12, 1.2);
         view.room(right, top);
-        scene.ghost().ifPresent(view::ghost);
         if (scene.person()) {
             Person.draw(view.out, s, View.SIDE);
         }
+        scene.ghosts().forEach(view::ghost);
         view.sight();
         new Projection(s, View.SIDE).draw(view.out);
         view.seen();
-        view.tipLine();
+        if (!s.project().perch().none()) {
+            view.tipLine();
+        }
         view.dimensions();
         return view.out.build(-0.18, -0.10, right, top);
     }

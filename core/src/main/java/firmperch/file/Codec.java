@@ -251,7 +251,7 @@ final class Codec {
             throw new InvalidValue("Perch", given(node), "a list of parts");
         }
         if (node.size() > Perch.MOST) {
-            throw new InvalidValue("Parts of the perch", node.size() + " of them", "1 to " + Perch.MOST);
+            throw new InvalidValue("Parts of the perch", node.size() + " of them", "at most " + Perch.MOST);
         }
         List<Mounted> parts = new ArrayList<>();
         for (JsonNode one : node) {

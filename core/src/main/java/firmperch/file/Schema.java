@@ -99,7 +99,7 @@ public final class Schema {
     }
 
     private static void perch(ObjectNode node) {
-        node.put("type", "array").put("minItems", 1);
+        node.put("type", "array");
         ArrayNode any = node.putObject("items").putArray("anyOf");
         for (PartType<?> type : Parts.types()) {
             ObjectNode one = any.addObject();

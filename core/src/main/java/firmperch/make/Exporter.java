@@ -17,10 +17,11 @@ import java.util.function.Function;
  * @param label on the screen
  * @param fileName what its file is called beside others of one project: "cuts.csv"
  * @param needs how much of an assessment it tells
+ * @param ofRig true if it tells of a rig, so that there must be one
  * @param content what the file holds
  * @param lacking what it cannot tell of a project, in a sentence; empty if it tells all
  */
-public record Exporter(String id, String label, String fileName, Needs needs, Content content,
+public record Exporter(String id, String label, String fileName, Needs needs, boolean ofRig, Content content,
         Function<Project, String> lacking) {
     /** How much must be known before it can be written. */
     public enum Needs {
@@ -51,8 +52,15 @@ public record Exporter(String id, String label, String fileName, Needs needs, Co
     }
 
     /** One that can tell all of any project. */
-    Exporter(String id, String label, String fileName, Needs needs, Content content) {
-        this(id, label, fileName, needs, content, project -> "");
+    Exporter(String id, String label, String fileName, Needs needs, boolean ofRig, Content content) {
+        this(id, label, fileName, needs, ofRig, content, project -> "");
+    }
+
+    /** Why it cannot be written of a project, in a sentence; empty if it can. */
+    public String impossible(Project project) {
+        return ofRig && project.perch().none()
+                ? label + ": there is no rig yet to be made. Start from a kind of rig first."
+                : "";
     }
 
     /** What its files end in, with the point. */
@@ -62,6 +70,10 @@ public record Exporter(String id, String label, String fileName, Needs needs, Co
 
     /** Writes a file, whole or not at all: what was there before stays until it is. */
     public void write(Assessment assessment, Path file) throws IOException {
+        String impossible = impossible(assessment.project());
+        if (!impossible.isEmpty()) {
+            throw new IOException(impossible);
+        }
         WholeFile.write(file, content.of(assessment));
     }
 }

@@ -7,16 +7,17 @@ import java.util.Optional;
 public final class Exporters {
     /** The build pack. */
     public static final Exporter PACK = new Exporter("pdf", "Build pack as PDF", "build-pack.pdf",
-            Exporter.Needs.VERDICT, BuildPack::content, Printable::missing);
+            Exporter.Needs.VERDICT, true, BuildPack::content, Printable::missing);
     /** The cut list for a spreadsheet. */
     public static final Exporter CUTS = new Exporter("cuts", "Cut list as CSV", "cuts.csv", Exporter.Needs.PIECES,
-            assessment -> Lists.cuts(MakingPlan.of(assessment)));
+            true, assessment -> Lists.cuts(MakingPlan.of(assessment)));
     /** The hardware list for a spreadsheet. */
     public static final Exporter HARDWARE = new Exporter("hardware", "Hardware list as CSV", "hardware.csv",
-            Exporter.Needs.PIECES, assessment -> Lists.hardware(MakingPlan.of(assessment)));
+            Exporter.Needs.PIECES, true, assessment -> Lists.hardware(MakingPlan.of(assessment)));
 
     /** The mat of what the camera sees. */
     public static final Exporter MAT = new Exporter("mat", "Mat for the bench as PDF", "mat.pdf", Exporter.Needs.PIECES,
+            false,
             Mat::content);
 
     /** Every one of them, in the order in which they are offered. */

@@ -1,7 +1,12 @@
 package firmperch.part;
 
 import firmperch.body.Assembly;
+import firmperch.body.Body;
 import firmperch.body.Builder;
+import firmperch.body.Freedom;
+import firmperch.body.Motion;
+import firmperch.body.Placement;
+import firmperch.body.Vec3;
 import firmperch.body.Port;
 import firmperch.body.Surface;
 import firmperch.body.Surroundings;
@@ -13,26 +18,36 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A composition: parts, each standing on ports of earlier ones or of the place. A part's branch is found by its name.
+ * A composition: parts, each standing on ports of earlier ones or of the place. A part's branch is found by its name. Without parts there is no
+ * rig yet, and the camera is held in the air where it is wanted.
  *
- * @param parts from the place to the camera
+ * @param parts from the place to the camera; none while there is no rig
  */
 public record Perch(List<Mounted> parts) implements Branching {
     /** The place's own port that most kinds start from: the floor under the rig. */
     public static final String FLOOR = "place.floor";
     /** Parts at most: three times as many as the largest kind has, and no more than can be assessed in a time one waits. */
     public static final int MOST = 24;
+    /** No rig yet. */
+    public static final Perch NONE = new Perch(List.of());
+    /** As high as a camera is held while there is no rig, m. */
+    private static final double HELD = 6;
 
     public Perch {
         parts = List.copyOf(parts);
-        if (parts.isEmpty() || parts.size() > MOST) {
-            throw new InvalidValue("Parts of the perch", parts.size() + " of them", "1 to " + MOST);
+        if (parts.size() > MOST) {
+            throw new InvalidValue("Parts of the perch", parts.size() + " of them", "at most " + MOST);
         }
         List<String> names = parts.stream().map(Mounted::name).toList();
         if (names.stream().distinct().count() < names.size()) {
             throw new InvalidValue("Parts of the perch", "two of one name", "a name of its own for each");
         }
         assembled(parts, null, null, Surroundings.ANY, UnitSystem.METRIC);
+    }
+
+    /** True while there is no rig. */
+    public boolean none() {
+        return parts.isEmpty();
     }
 
     /** The part of that name. */
@@ -52,6 +67,14 @@ public record Perch(List<Mounted> parts) implements Branching {
         return assembled(parts, gear, room, around, units);
     }
 
+    /** A mount in the air, to be raised and lowered. */
+    private static void held(Builder out) {
+        out.part("held");
+        Freedom height = out.freedom("height", "Camera's height", Freedom.Kind.SLIDE, 0, HELD);
+        Body ground = out.body("ground", null, Placement.HERE, new Motion.Fixed());
+        out.mount(out.body("camera", ground, Placement.HERE, new Motion.Slide(height, Vec3.UP, 1)), Vec3.ZERO);
+    }
+
     private static Assembly assembled(List<Mounted> parts, Gear gear, CameraRoom room, Surroundings around,
             UnitSystem units) {
         Builder out = new Builder(units);
@@ -65,6 +88,9 @@ public record Perch(List<Mounted> parts) implements Branching {
             mounted.on().forEach(port -> on.add(out.port(mounted.name(), port)));
             out.part(mounted.name());
             mounted.part().build(out, on);
+        }
+        if (parts.isEmpty()) {
+            held(out);
         }
         if (out.mount() == null) {
             throw new InvalidValue("Perch", "nothing that a camera can be screwed on", "a head at its end");

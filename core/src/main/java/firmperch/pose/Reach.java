@@ -6,6 +6,7 @@ import firmperch.body.Vec3;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.IntPredicate;
 
 /**
  * Inverse kinematics for any set of freedoms with stops and steps: finds settings that bring the camera, or any other
@@ -58,33 +59,43 @@ public final class Reach {
      * @param grip the point that is to come there
      */
     public static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal) {
+        return to(rig, from, grip, goal, f -> true);
+    }
+
+    /**
+     * The pose nearest to a goal that some of the freedoms come to while the others stay as they are.
+     *
+     * @param grip the point that is to come there
+     * @param free whether the freedom of that number may move
+     */
+    public static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free) {
         // First with the freedoms that move the point that way; those that move it nearly square to the way only if
         // that is not enough.
-        Pose best = to(rig, from, grip, goal, SQUARE);
+        Pose best = to(rig, from, grip, goal, free, SQUARE);
         if (miss(rig, best, grip, goal) > goal.content) {
-            Pose other = to(rig, from, grip, goal, 0);
+            Pose other = to(rig, from, grip, goal, free, 0);
             if (miss(rig, other, grip, goal) < miss(rig, best, grip, goal) - goal.content) {
                 best = other;
             }
         }
-        return miss(rig, best, grip, goal) > goal.content ? nudged(rig, from, grip, goal, best) : best;
+        return miss(rig, best, grip, goal) > goal.content ? nudged(rig, from, grip, goal, free, best) : best;
     }
 
     /**
      * A freedom that moves the point square to the way may help once it is turned, like a pendulum at rest: nudge it
      * and try again.
      */
-    private static Pose nudged(Rig rig, Pose from, Tie.Hook grip, Goal goal, Pose sofar) {
+    private static Pose nudged(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, Pose sofar) {
         Pose best = sofar;
         double least = miss(rig, best, grip, goal);
-        boolean[] used = used(rig, from, grip, goal, SQUARE);
+        boolean[] used = used(rig, from, grip, goal, free, SQUARE);
         for (int f = 0; f < used.length; f++) {
             Freedom freedom = rig.assembly().freedoms().get(f);
-            if (used[f] || !freedom.continuous() || freedom.kind() == Freedom.Kind.SLIDE) {
+            if (used[f] || !free.test(f) || !freedom.continuous() || freedom.kind() == Freedom.Kind.SLIDE) {
                 continue;
             }
             for (double nudge : new double[]{NUDGE, -NUDGE}) {
-                Pose other = to(rig, from.with(rig.assembly(), f, from.get(f) + nudge), grip, goal, 0);
+                Pose other = to(rig, from.with(rig.assembly(), f, from.get(f) + nudge), grip, goal, free, 0);
                 double miss = miss(rig, other, grip, goal);
                 if (miss < least - goal.content) {
                     least = miss;
@@ -117,13 +128,13 @@ public final class Reach {
                         + (stops.size() == 1 ? " is at its stop." : " are at their stops.");
     }
 
-    private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, double least) {
-        boolean[] used = used(rig, from, grip, goal, least);
+    private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, double least) {
+        boolean[] used = used(rig, from, grip, goal, free, least);
         Pose best = slid(rig, from, grip, goal, used);
         double nearest = miss(rig, best, grip, goal);
         List<Freedom> freedoms = rig.assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {
-            if (freedoms.get(f).continuous() || nearest < goal.content) {
+            if (freedoms.get(f).continuous() || !free.test(f) || nearest < goal.content) {
                 continue;
             }
             int now = (int) from.get(f);
@@ -149,18 +160,19 @@ public final class Reach {
         return posed.point(grip.body(), grip.at());
     }
 
-    private static double miss(Rig rig, Pose pose, Tie.Hook grip, Goal goal) {
+    /** How far a point is from its goal in a pose, m. */
+    public static double miss(Rig rig, Pose pose, Tie.Hook grip, Goal goal) {
         return goal.miss(Posed.point(rig, pose, grip.body(), grip.at()));
     }
 
     /** The freedoms that move the point at least that share of its way along what is wanted. */
-    private static boolean[] used(Rig rig, Pose from, Tie.Hook grip, Goal goal, double share) {
+    private static boolean[] used(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, double share) {
         List<Freedom> freedoms = rig.assembly().freedoms();
         boolean[] used = new boolean[freedoms.size()];
         Posed posed = Posed.of(rig, from);
         Vec3 tip = at(posed, grip);
         for (int f = 0; f < used.length; f++) {
-            if (freedoms.get(f).continuous()) {
+            if (freedoms.get(f).continuous() && free.test(f)) {
                 Vec3 speed = posed.velocity(grip.body(), tip, f);
                 double square = 0;
                 for (Vec3 n : goal.along) {

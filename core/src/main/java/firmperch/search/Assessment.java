@@ -128,6 +128,10 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
 
     /** The verdict as a person would say it: what is physically wrong first, in figures a maker knows. */
     public String sentence() {
+        if (project().perch().none()) {
+            return "No rig holds the camera yet. Held there, "
+                    + (verdict() == Verdict.HOLDS ? "it sees all that you want." : said(weakest()) + within() + ".");
+        }
         boolean falls = findings.stream()
                 .anyMatch(f -> f.about().topic() == Topic.FALLS && f.verdict() == Verdict.GIVES);
         String opening = (situation.stands() ? "It stands" : "It hangs") + (balances() ? " and balances" : "")
@@ -135,15 +139,21 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         Finding weakest = weakest();
         return switch (weakest.verdict()) {
             case GIVES -> falls
-                    ? capital(said(weakest)) + "."
-                    : opening + ", but " + said(weakest) + ".";
+                    ? capital(said(weakest)) + within() + "."
+                    : opening + ", but " + said(weakest) + within() + ".";
             case NEAR -> weakest.reading().doubtful()
-                    ? opening + ". It may be that " + said(weakest) + ": "
+                    ? opening + ". It may be that " + said(weakest) + within() + ": "
                             + weakest.reading().doubt().get().assumption() + " is a judgement, to be measured."
-                    : opening + ". " + capital(weakest.question().weakness()) + " first, at "
+                    : opening + ". " + capital(weakest.question().weakness()) + within() + " first, at "
                             + weakest.marginText().substring(1) + " times what is asked.";
             case HOLDS -> opening + ", and everything holds.";
         };
+    }
+
+    /** Of which set-up the weakest is told, in words. */
+    private String within() {
+        String name = weakest().in(project());
+        return name.isEmpty() ? "" : " in “" + name + "”";
     }
 
     /** True if a weight balances the rig and the balance holds. */

@@ -43,6 +43,13 @@ public final class Assessor {
                 sameReach ? earlier.coverage() : Optional.empty());
     }
 
+    /** What is weakest in one of the set-ups, of all that is asked of the set pose. */
+    public static Finding weakestIn(Study study, int setUp) {
+        InEach each = new InEach(study);
+        return RaisedQuestions.of(study).stream().filter(q -> q.about().scope() == Scope.SET_POSE)
+                .flatMap(q -> each.answered(q, setUp).stream()).min(Assessment.WEAKEST_FIRST).orElseThrow();
+    }
+
     /** Adds how much of the bench the camera reaches, if that is not known yet. */
     public static Assessment withCoverage(Assessment assessment, Progress progress) {
         return assessment.coverage().isPresent()
@@ -90,7 +97,10 @@ public final class Assessor {
             Progress progress) {
         InEach each = new InEach(study);
         Pose usual = study.set().posed().pose();
-        List<Question<?>> swept = questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
+        // Where a hand holds the camera instead of a rig, only where it is wanted counts.
+        List<Question<?>> swept = study.project().perch().none()
+                ? List.of()
+                : questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
         WorstPose travel = swept.isEmpty() ? null : new WorstPose(study);
         double[][] grid = swept.isEmpty() ? new double[0][0] : travel.sweep(swept, proof);
         progress.at(0.4, "looking at every pose");

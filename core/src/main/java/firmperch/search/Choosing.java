@@ -7,30 +7,38 @@ import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.Map;
 
 /** Puts another kind of rig into a project, with the camera as near over the work as that kind can bring it. */
 public final class Choosing {
-    /** Extra height of the camera, m, so that rounding does not crop the wanted rectangle. */
-    private static final double MORE = 0.003;
-
     private Choosing() {
     }
 
     /**
-     * The project with that kind at its starting values. Its joints are set so that the lens sees the wanted
-     * rectangle, and the rig is placed so that the camera is over the middle of the work.
+     * The project with that kind at its starting values. In the first set-up the rig is placed so that the camera is over the middle of the
+     * work and sees the wanted rectangle; from there it is brought to each other one with as few joints as will do.
      */
     public static Project of(Project project, Kind kind) {
-        Project bare = project.with(new Stance(project.stance().x(), project.stance().y(), 0, Map.of()));
-        Project started = bare.with(kind.start().get()).with(bare.stance().with(kind.joints()));
-        Situation s = Situation.of(started);
+        Project first = project.with(project.setUps().stream()
+                .map(s -> s.with(new Stance(project.setUps().getFirst().stance().x(),
+                        project.setUps().getFirst().stance().y(), 0, Map.of())))
+                .toList(), 0).with(kind.start().get());
+        Project placed = placed(first.with(first.stance().with(kind.joints())));
+        for (int i = 1; i < project.setUps().size(); i++) {
+            placed = Aim.of(placed.showing(i).with(placed.setUps().get(i - 1).stance()));
+        }
+        return placed.showing(project.shown());
+    }
+
+    private static Project placed(Project started) {
+        Situation s = Study.of(started).shown();
         Pose pose = Reach.to(s.study().rig(), s.posed().pose(), s.sensorHook(),
-                Reach.Goal.height(s.sensorHeightWanted() + MORE));
+                Reach.Goal.height(s.sensorHeightWanted() + Aim.MORE));
         Stance set = started.stance().with(pose.joints(s.study().assembly()));
-        Vec3 off = Situation.of(started.with(set)).offCentre();
-        double depth = project.place().room().depth();
+        Vec3 off = s.in(pose).offCentre();
+        double depth = started.place().room().depth();
         try {
             return started.with(set.at(Math.clamp(set.x() - off.x(), 0, depth), set.y() - off.y()));
         } catch (InvalidValue outside) {

@@ -50,6 +50,12 @@ final class InEach {
         return Assessor.found(question, least, each.get(worst), worst, null);
     }
 
+    /** The answer in one set-up; nothing where the question is not raised there. */
+    Optional<Finding> answered(Question<?> question, int setUp) {
+        Situation there = each.get(setUp);
+        return reading(question, there).map(reading -> Assessor.found(question, reading, there, setUp, null));
+    }
+
     private static boolean isWhole(Situation s) {
         return s.study().whole() == s.study();
     }

@@ -141,7 +141,7 @@ class WorstPoseTest {
                 .allSatisfy(f -> assertThat(f.sureness()).as(f.id()).isEqualTo("sampled"));
         assertThat(many.sentence()).contains("hits its own pieces");
         assertThatThrownBy(() -> withBlocks(40)).isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("Parts of the perch").hasMessageContaining("1 to 24");
+                .hasMessageContaining("Parts of the perch").hasMessageContaining("at most 24");
     }
 
     /** Seven boxes in one place: their 28 wheels on each three of them were asked in 17,000 poses. */

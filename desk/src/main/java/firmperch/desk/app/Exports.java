@@ -62,6 +62,11 @@ final class Exports {
 
     /** Asks for a file and writes it. */
     void write(Exporter exporter) {
+        String impossible = exporter.impossible(document.project());
+        if (!impossible.isEmpty()) {
+            say.accept(impossible);
+            return;
+        }
         File chosen = questions.fileToWrite(exporter.label(), suggested(exporter), "*" + exporter.ending(),
                 settings.place(PLACE));
         Path file = chosen == null ? null : ending(chosen, exporter.ending());
@@ -77,6 +82,11 @@ final class Exports {
 
     /** Asks for a folder and writes all that can be written into it, each under its own name. */
     void writeAll() {
+        String impossible = Exporters.PACK.impossible(document.project());
+        if (!impossible.isEmpty()) {
+            say.accept(impossible);
+            return;
+        }
         File chosen = questions.folderToWrite("Build pack and lists", settings.place(PLACE));
         if (chosen == null) {
             return;

@@ -13,13 +13,14 @@ import firmperch.file.Samples;
 import firmperch.file.Stamp;
 import firmperch.file.UnusableFile;
 import firmperch.file.WorkCopy;
-import firmperch.part.Kind;
-import firmperch.part.Parts;
+import firmperch.part.Gear;
+import firmperch.part.Perch;
 import firmperch.project.Policy;
 import firmperch.project.Project;
+import firmperch.project.Stance;
+import firmperch.search.Aim;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
-import firmperch.search.Choosing;
 import firmperch.units.UnitSystem;
 import java.io.File;
 import java.io.IOException;
@@ -29,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -86,7 +88,7 @@ final class FileDesk {
     // Opening.
 
     /**
-     * Opens a project that no file holds, with a rig that sees what is wanted there.
+     * Opens a project that no file holds and no rig stands in yet, its camera held where it sees what is wanted.
      *
      * @param opened what follows when it is open
      */
@@ -94,10 +96,10 @@ final class FileDesk {
         UnitSystem units = document.project().units();
         open(() -> {
             Project sample = Samples.wedgingBench();
-            Kind kind = Parts.kinds().getFirst();
-            return Choosing.of(new Project("New perch", sample.studio(), units,
-                    List.of(sample.setUp().with(sample.stance().with(kind.joints()))), 0, sample.gear(),
-                    sample.place(), kind.start().get(), Policy.STANDARD, List.of()), kind);
+            Gear gear = sample.gear().through(List.of(sample.shot().lens()));
+            return Aim.of(new Project("New perch", sample.studio(), units,
+                    List.of(sample.setUp().with(new Stance(1, 0, 0, Map.of()))), 0, gear, sample.place(), Perch.NONE,
+                    Policy.STANDARD, List.of()));
         }, opened);
     }
 

@@ -9,6 +9,7 @@ import firmperch.desk.frame.Views;
 import firmperch.desk.widget.StatusMark;
 import firmperch.draw.Scene;
 import firmperch.search.Assessment;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -57,7 +58,7 @@ final class FirstPicture extends BorderPane {
         views = new Views(document, station -> {
         }, text -> {
         });
-        views.show(assessment, new Scene(assessment.situation(), Optional.empty(),
+        views.show(assessment, new Scene(assessment.situation(), List.of(),
                 Optional.of(DeskView.chosenAtFirst(document)), false, Optional.empty(), false));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
         frame(header(document.project().name(), document.whereKept()));

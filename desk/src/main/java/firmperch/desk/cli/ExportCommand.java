@@ -72,6 +72,11 @@ public final class ExportCommand implements Callable<Integer> {
                 .of(project, progress);
         Terminal.done(err);
         for (Exporter exporter : only) {
+            String impossible = exporter.impossible(project);
+            if (!impossible.isEmpty()) {
+                err.println(Terminal.clean(impossible));
+                continue;
+            }
             String lacking = exporter.lacking().apply(project);
             if (!lacking.isEmpty()) {
                 err.println(Terminal.clean(lacking));

@@ -5,6 +5,7 @@ import firmperch.file.Stamp;
 import firmperch.file.WorkCopy;
 import firmperch.project.Difference;
 import firmperch.project.Project;
+import firmperch.search.Aim;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import java.nio.file.Path;
@@ -150,7 +151,7 @@ public final class Document {
 
     /** True if there is work that no file holds. */
     public boolean unsaved() {
-        return !project().equals(saved);
+        return saved == null || !project().showing(0).equals(saved.showing(0));
     }
 
     /** The studio, and where its project is kept, in words. */
@@ -182,6 +183,12 @@ public final class Document {
         return !redo.isEmpty();
     }
 
+    /** Shows another of its set-ups: nothing is changed, so there is nothing to undo. */
+    public void showSetUp(int number) {
+        gesture = null;
+        assess(project().showing(number));
+    }
+
     /** Makes this the project; one step of undo. */
     public void edit(Project changed) {
         edit(changed, new Object());
@@ -193,7 +200,9 @@ public final class Document {
     }
 
     /** Makes this the project; edits of the same gesture, such as one drag, are undone together. */
-    public void edit(Project changed, Object sameGesture) {
+    public void edit(Project wanted, Object sameGesture) {
+        // While there is no rig the camera is held where it is wanted.
+        Project changed = Aim.held(project(), wanted);
         if (!changed.equals(project())) {
             remember(sameGesture);
             assess(changed);

@@ -10,9 +10,11 @@ import firmperch.desk.gear.GearPanel;
 import firmperch.desk.make.MakePanel;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
+import firmperch.desk.perch.NoRigPanel;
 import firmperch.desk.perch.PerchPanel;
 import firmperch.desk.place.PlacePanel;
 import firmperch.desk.prove.ProvePanel;
+import firmperch.desk.shot.SetUpList;
 import firmperch.desk.shot.ShotPanel;
 import firmperch.desk.steady.SteadyPanel;
 import firmperch.desk.widget.IncrementalColumn;
@@ -21,6 +23,7 @@ import firmperch.desk.widget.OverFrames;
 import firmperch.draw.Ghost;
 import firmperch.draw.Scene;
 import firmperch.make.Exporter;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,6 +32,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -52,6 +56,9 @@ public final class DeskView extends BorderPane {
     private final Map<Step, ScrollPane> scrolls = new EnumMap<>(Step.class);
     private final Map<Step, Supplier<Panel>> makers;
     private final LoadPath loadPath;
+    private final SetUpList setUps;
+    /** What serves the step at the left. */
+    private final StackPane left = new StackPane();
     private final Views views;
     private final Header header;
     private final VerdictBar bar;
@@ -64,6 +71,9 @@ public final class DeskView extends BorderPane {
     private final OverFrames following = new OverFrames();
     private boolean dark;
     private Step step = Step.PERCH;
+    private Panel shownPanel;
+    private Panel noRig;
+    private ScrollPane noRigScroll;
     private Station station;
     private Finding ghostOf;
 
@@ -97,9 +107,11 @@ public final class DeskView extends BorderPane {
         header = new Header(document, host, this::go);
         bar = new VerdictBar(document, this::make);
         views.dragging().addListener((o, was, is) -> bar.hold(is));
-        coloured.addAll(List.of(header, bar, views, loadPath));
+        setUps = new SetUpList(document, () -> show(document.assessment().get()));
+        coloured.addAll(List.of(header, bar, views, loadPath, setUps));
         setTop(header);
-        setLeft(new LayoutIsland(loadPath));
+        left.getChildren().addAll(loadPath, setUps);
+        setLeft(new LayoutIsland(left));
         VBox centre = new VBox(bar, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         setCenter(centre);
@@ -116,17 +128,18 @@ public final class DeskView extends BorderPane {
         return path.get(Math.max(0, path.size() - 3));
     }
 
+    /** The panel of a step, or what stands in its place while there is no rig. */
     private Panel panel(Step of) {
+        if (of.aboutRig() && document.project().perch().none()) {
+            if (noRig == null) {
+                noRig = new NoRigPanel(document);
+                noRigScroll = add(noRig);
+            }
+            return noRig;
+        }
         return panels.computeIfAbsent(of, each -> {
             Panel made = makers.get(each).get();
-            ScrollPane scroll = new ScrollPane(made.side());
-            scroll.setFitToWidth(true);
-            scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-            scroll.getStyleClass().add("panel-scroll");
-            scrolls.put(each, scroll);
-            sides.getChildren().add(scroll);
-            colour(scroll);
-            coloured.add(scroll);
+            scrolls.put(each, add(made));
             if (made.middle() != null) {
                 middle.getChildren().add(made.middle());
                 colour(made.middle());
@@ -136,6 +149,17 @@ public final class DeskView extends BorderPane {
             made.show(document.assessment().get());
             return made;
         });
+    }
+
+    private ScrollPane add(Panel made) {
+        ScrollPane scroll = new ScrollPane(made.side());
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("panel-scroll");
+        sides.getChildren().add(scroll);
+        colour(scroll);
+        coloured.add(scroll);
+        return scroll;
     }
 
     /** Of what is stacked only that one is seen, laid out and walked through with the keyboard. */
@@ -151,9 +175,12 @@ public final class DeskView extends BorderPane {
         step = next;
         header.select(next);
         Panel panel = panel(next);
-        only(sides, scrolls.get(next));
-        scrolls.get(next).setVvalue(0);
+        ScrollPane scroll = panel == noRig ? noRigScroll : scrolls.get(next);
+        only(sides, scroll);
+        scroll.setVvalue(0);
+        shownPanel = panel;
         only(middle, panel.middle() == null ? views : panel.middle());
+        only(left, next == Step.SHOT ? setUps : loadPath);
         show(document.assessment().get());
         follow();
     }
@@ -184,21 +211,39 @@ public final class DeskView extends BorderPane {
         follow();
         if (!step.applies(assessment)) {
             Platform.runLater(() -> go(Step.PERCH));
+        } else if (panel(step) != shownPanel) {
+            // A rig has come, or gone.
+            go(step);
         }
     }
 
     /** Verdict and drawing answer at once, the step's panel in the next frame. */
     private void follow() {
-        following.begin(List.of(() -> panels.get(step).show(document.assessment().get())));
+        following.begin(List.of(() -> {
+            panel(step).show(document.assessment().get());
+            if (step == Step.SHOT) {
+                setUps.show(document.assessment().get());
+            }
+        }));
     }
 
     private void show(Assessment assessment) {
         views.lens(step == Step.SHOT);
         views.rose(step == Step.STEADY || step == Step.BALLAST);
         Optional<Station> measured = step == Step.PERCH ? Optional.ofNullable(station) : Optional.empty();
-        views.show(assessment, new Scene(assessment.situation(), ghost(assessment), measured, step == Step.PLACE,
+        views.show(assessment, new Scene(assessment.situation(), ghosts(assessment), measured, step == Step.PLACE,
                 step == Step.PLACE ? assessment.coverage() : Optional.empty(),
                 step == Step.PLACE || step == Step.SHOT));
+    }
+
+    /** The other set-ups where they are wanted, else the worst pose. */
+    private List<Ghost> ghosts(Assessment assessment) {
+        if (step != Step.SHOT || !setUps.ghosts()) {
+            return ghost(assessment).stream().toList();
+        }
+        Project project = assessment.project();
+        return IntStream.range(0, project.setUps().size()).filter(i -> i != project.shown())
+                .mapToObj(i -> new Ghost(assessment.study().in(i), project.setUps().get(i).name())).toList();
     }
 
     private Optional<Ghost> ghost(Assessment assessment) {
@@ -222,7 +267,7 @@ public final class DeskView extends BorderPane {
 
     /** True while the step's panel is still being filled or works something out of its own, or the colours change. */
     public boolean filling() {
-        return colouring.going() || following.going() || panels.get(step).busy();
+        return colouring.going() || following.going() || panel(step).busy() || setUps.busy();
     }
 
     /** Says something that went well or wrong; an empty text takes it away. */
@@ -239,9 +284,11 @@ public final class DeskView extends BorderPane {
     public void dark(boolean wanted) {
         dark = wanted;
         views.palette(dark ? Palette.DARK : Palette.LIGHT);
+        setUps.palette(dark ? Palette.DARK : Palette.LIGHT);
         show(document.assessment().get());
         colouring.begin(coloured.stream().sorted(Comparator.comparing(part -> !part.isVisible()))
                 .<Runnable>map(part -> () -> colour(part)).toList());
+        follow();
     }
 
     /** Whether it is dark. */

@@ -47,6 +47,8 @@ public final class LoadPath extends VBox {
     private final Label floor = new Label();
     private final Pane line = new Pane();
     private final StackPane stack;
+    private final Label nothing = Words.of("answer",
+            "No rig yet: start from a kind under Perch, and from here down stands what carries the camera.");
     private final HBox head;
     private boolean hangs;
     private Assessment shown;
@@ -55,6 +57,7 @@ public final class LoadPath extends VBox {
     LoadPath(Consumer<Station> choose) {
         this.choose = choose;
         getStyleClass().add("load-path");
+        nothing.setMinHeight(USE_PREF_SIZE);
         Label title = Words.heading("Load path");
         Label left = new Label("left over");
         left.getStyleClass().add("hint");
@@ -66,7 +69,7 @@ public final class LoadPath extends VBox {
         VBox.setVgrow(stack, Priority.ALWAYS);
         stack.layoutBoundsProperty().addListener((o, was, is) -> Platform.runLater(this::drawFlow));
         floor.getStyleClass().add("floor-label");
-        getChildren().addAll(head, stack, floor);
+        getChildren().addAll(head, nothing, stack, floor);
     }
 
     void select(Station station) {
@@ -76,6 +79,15 @@ public final class LoadPath extends VBox {
 
     void show(Assessment assessment) {
         shown = assessment;
+        boolean none = assessment.project().perch().none();
+        nothing.setVisible(none);
+        nothing.setManaged(none);
+        stack.setVisible(!none);
+        floor.setVisible(!none);
+        if (none) {
+            rows(List.of());
+            return;
+        }
         boolean above = !assessment.situation().stands();
         List<Station> stations = assessment.study().assembly().stations();
         List<Station> path = above ? stations : stations.reversed();
@@ -84,9 +96,9 @@ public final class LoadPath extends VBox {
             floor.getStyleClass().remove("ceiling-label");
             if (hangs) {
                 floor.getStyleClass().add("ceiling-label");
-                getChildren().setAll(head, floor, stack);
+                getChildren().setAll(head, nothing, floor, stack);
             } else {
-                getChildren().setAll(head, stack, floor);
+                getChildren().setAll(head, nothing, stack, floor);
             }
         }
         rows(path);
@@ -141,7 +153,7 @@ public final class LoadPath extends VBox {
 
     /** Bands that grow with the mass that flows through them, from each station to what carries it. */
     private void drawFlow() {
-        if (shown == null || line.getHeight() < 10) {
+        if (rows.isEmpty() || line.getHeight() < 10) {
             return;
         }
         double pitch = line.getHeight() / rows.size();

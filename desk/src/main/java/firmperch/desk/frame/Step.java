@@ -42,6 +42,11 @@ public enum Step {
         return settles.test(assessment, finding);
     }
 
+    /** True if it is about a rig: there must be one. */
+    boolean aboutRig() {
+        return this == PERCH || this == STEADY || this == BALLAST || this == MAKE || this == PROVE;
+    }
+
     /** True if a rig has anything to do with it: nothing balances on feet that hangs. */
     boolean applies(Assessment assessment) {
         return this != BALLAST || assessment.situation().stands();
@@ -49,6 +54,9 @@ public enum Step {
 
     /** The worst verdict of the checks that this step settles; null if it settles none. */
     Verdict verdict(Assessment assessment) {
+        if (aboutRig() && assessment.project().perch().none()) {
+            return null;
+        }
         return assessment.findings().stream().filter(f -> settles.test(assessment, f)).map(Finding::verdict)
                 .max(Verdict::compareTo)
                 .orElse(null);

@@ -9,6 +9,7 @@ import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.WideButton;
 import firmperch.desk.widget.Words;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -71,20 +72,19 @@ public final class ReasonList extends IncrementalColumn {
         if (weakestFirst) {
             findings.sort(Assessment.WEAKEST_FIRST);
         }
-        UnitSystem units = assessment.project().units();
         while (rows.size() > findings.size()) {
             drop(rows.removeLast());
         }
         int count = rows.size();
         int first = next;
         following.begin(IntStream.range(0, count).map(i -> (first + i) % count).<Runnable>mapToObj(i -> () -> {
-            rows.get(i).show(findings.get(i), units);
+            rows.get(i).show(findings.get(i), assessment.project());
             next = i + 1;
         }).toList());
         add(findings.stream().skip(rows.size()).<Supplier<Row>>map(finding -> () -> {
             Row row = new Row(actions, open);
             rows.add(row);
-            row.show(finding, units);
+            row.show(finding, assessment.project());
             return row;
         }).toList());
     }
@@ -162,7 +162,8 @@ public final class ReasonList extends IncrementalColumn {
             fill();
         }
 
-        void show(Finding next, UnitSystem units) {
+        void show(Finding next, Project project) {
+            UnitSystem units = project.units();
             boolean same = next == finding && units == system;
             finding = next;
             system = units;
@@ -170,13 +171,14 @@ public final class ReasonList extends IncrementalColumn {
                 return;
             }
             mark.show(next.verdict());
-            question.setText(next.question().words());
+            String in = next.in(project);
+            question.setText(next.question().words() + (in.isEmpty() ? "" : " · " + in));
             figures.setText(figures(next));
             double used = next.reading().available() <= 0 ? 1 : next.reading().asked() / next.reading().available();
             bar.setProgress(Math.clamp(used, 0, 1));
             VerdictStyle.set(bar, next.verdict());
             head.setId("reason-" + next.id());
-            head.setAccessibleText(next.question().words() + " " + figures.getText() + ", " + next.verdict().word());
+            head.setAccessibleText(question.getText() + " " + figures.getText() + ", " + next.verdict().word());
             follow();
         }
 

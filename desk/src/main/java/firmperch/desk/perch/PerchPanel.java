@@ -1,7 +1,6 @@
 package firmperch.desk.perch;
 
 import firmperch.body.Station;
-import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
@@ -10,20 +9,15 @@ import firmperch.desk.panel.ReasonList;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
-import firmperch.part.Kind;
 import firmperch.part.Part;
-import firmperch.part.Parts;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
-import firmperch.search.Assessor;
-import firmperch.search.Choosing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 
 /** The chosen station's part, as it is built, then its reasons and what would cure it. */
 public final class PerchPanel implements Panel {
@@ -33,8 +27,6 @@ public final class PerchPanel implements Panel {
     private final Label place = new Label();
     private final Form form;
     private final Form joints;
-    private final MenuButton kinds = new MenuButton("Start from another kind of rig …");
-    private final Background choosing = new Background("choosing");
     private final ReasonList reasons;
     private Station chosen;
     private List<String> settings = List.of();
@@ -47,27 +39,11 @@ public final class PerchPanel implements Panel {
         title.getStyleClass().add("panel-title");
         place.getStyleClass().add("hint");
         place.setWrapText(true);
-        kinds.setId("kinds");
+        MenuButton kinds = new KindMenu(document, "kinds", "Start from another kind of rig …");
         kinds.getStyleClass().add("quiet");
-        for (Kind kind : Parts.kinds()) {
-            MenuItem item = new MenuItem(kind.label());
-            item.setId("kind-" + kind.id());
-            item.setOnAction(e -> start(kind));
-            kinds.getItems().add(item);
-        }
         box.getChildren().addAll(title, place, form, Words.heading("Reasons"), reasons, joints,
                 Words.heading("Another kind"), kinds);
         box.getStyleClass().add("panel");
-    }
-
-    /** The camera is brought over the work as well as that kind can, which takes a moment. */
-    private void start(Kind kind) {
-        Project was = document.project();
-        choosing.run(progress -> Assessor.now(Choosing.of(was, kind)), chosen -> {
-            if (document.project() == was) {
-                document.edit(chosen);
-            }
-        }, document::refused);
     }
 
     @Override

@@ -2,6 +2,7 @@ package firmperch.desk.shot;
 
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
+import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
@@ -16,15 +17,26 @@ import firmperch.make.Exporter;
 import firmperch.make.Exporters;
 import firmperch.param.Path;
 import firmperch.project.Project;
+import firmperch.search.Aim;
 import firmperch.search.Assessment;
+import firmperch.search.Assessor;
 import firmperch.search.OtherWay;
+import firmperch.shot.Lens;
+import firmperch.shot.Usual;
+import firmperch.shot.Wanted;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Taped;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
 public final class ShotPanel extends ReasonedPanel {
@@ -34,6 +46,12 @@ public final class ShotPanel extends ReasonedPanel {
     private final Button look = new Button("What else would do …");
     private final OverFrames looking = new OverFrames();
     private final Document document;
+    private final LensChoice lens;
+    private final Button aim = new Button("Set the rig for this");
+    private final MenuButton areas = new MenuButton("A usual size …");
+    private final MenuButton kits = new MenuButton("A usual camera …");
+    private final Background aiming = new Background("aiming");
+    private boolean aims;
     private Project looked;
 
     /**
@@ -43,20 +61,94 @@ public final class ShotPanel extends ReasonedPanel {
      */
     public ShotPanel(Document document, ReasonList.Actions actions, Consumer<Exporter> export) {
         super(new ReasonList(actions, (a, f) -> f.about().topic() == Topic.PICTURE, false),
-                Form.of(document, Field.sections("Under the lens", document.project().shot(), Path.of("shot"))));
+                Form.of(document, "What must be in it", fields(document, "setUp.name", "shot.wanted.width",
+                        "shot.wanted.depth", "shot.wanted.alongArm", "shot.wanted.height", "shot.wanted.fromEdge",
+                        "shot.wanted.aside", "shot.handsRoom")),
+                Form.of(document, "", fields(document, "shot.zoom")),
+                Form.of(document, "", fields(document, "shot.crop", "shot.aperture")),
+                Form.of(document, Stream
+                        .concat(Field.sections("This lens", document.project().shot().lens(), Path.of("shot.lens"))
+                                .stream(),
+                                Field.sections("The camera, for all set-ups", document.project().gear().camera(),
+                                        Path.of("shot.camera")).stream())
+                        .toList()));
         Button mat = new Button("Print a mat of this …");
         mat.setId("print-mat");
         mat.setOnAction(e -> export.accept(Exporters.MAT));
         this.document = document;
         look.setId("other-ways");
         look.setOnAction(e -> look());
-        stack(answer, look, others, form(0), Words.heading("On the bench"), tape, mat, Words.heading("Reasons"),
-                reasons());
+        lens = new LensChoice(document);
+        aim.setId("aim");
+        aim.setOnAction(e -> aim());
+        areas.setId("usual-areas");
+        Usual.AREAS.forEach(a -> areas.getItems().add(item(a.label(), () -> document.edit(sized(a)))));
+        kits.setId("usual-kits");
+        Usual.KITS.forEach(k -> kits.getItems().add(item(k.label(), () -> document.edit(filmedWith(k)))));
+        stack(answer, new FlowPane(6, 6, aim, look), others, form(0), areas, Words.heading("With what"), lens, form(1),
+                form(2), kits, form(3),
+                Words.heading("On the bench"), tape, mat, Words.heading("Reasons"), reasons());
+    }
+
+    private static List<Field> fields(Document document, String... paths) {
+        return Stream.of(paths).map(path -> Field.at(document.project(), path)).toList();
+    }
+
+    private static MenuItem item(String words, Runnable does) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(e -> does.run());
+        return item;
+    }
+
+    /** The shown set-up wants that instead. */
+    private Project sized(Usual.Area area) {
+        Project project = document.project();
+        Wanted w = project.setUp().wanted();
+        return (Project) Path.of("setUp.wanted").with(project, new Wanted(area.width(), area.depth(), w.alongArm(),
+                w.height(), w.fromEdge(), w.aside()));
+    }
+
+    /** The gear's camera is that one, and the shown set-up is filmed through its lens, which is there from then on. */
+    private Project filmedWith(Usual.Kit kit) {
+        Project project = document.project();
+        List<Lens> lenses = new ArrayList<>(project.gear().lenses());
+        int number = lenses.stream().map(Lens::name).toList().indexOf(kit.lens().name());
+        if (number < 0) {
+            number = project.setUps().size() == 1 && lenses.size() == 1 ? 0 : lenses.size();
+            if (number < lenses.size()) {
+                lenses.set(number, kit.lens());
+            } else {
+                lenses.add(kit.lens());
+            }
+        } else {
+            lenses.set(number, kit.lens());
+        }
+        return Path.of("setUp.lens").with(project.with(project.gear().with(kit.camera()).through(lenses)), number);
+    }
+
+    /** Reach takes a moment, and the window does not wait for it. */
+    private void aim() {
+        Project was = document.project();
+        aims = true;
+        aiming.run(progress -> Assessor.now(Aim.of(was)), aimed -> {
+            aims = false;
+            if (document.project() == was) {
+                document.edit(aimed);
+            }
+        }, why -> {
+            aims = false;
+            document.refused(why);
+        });
     }
 
     @Override
     public void show(Assessment assessment) {
         super.show(assessment);
+        lens.show(assessment.project());
+        form(1).setVisible(assessment.project().shot().lens().zooms());
+        form(1).setManaged(assessment.project().shot().lens().zooms());
+        aim.setVisible(!assessment.project().perch().none());
+        aim.setManaged(!assessment.project().perch().none());
         Situation s = assessment.situation();
         if (assessment.project() != looked) {
             // What was looked at was another project.
@@ -99,7 +191,7 @@ public final class ShotPanel extends ReasonedPanel {
 
     @Override
     public boolean busy() {
-        return super.busy() || looking.going();
+        return super.busy() || looking.going() || aims;
     }
 
     /** Where what it sees ends on the bench. */

@@ -1,0 +1,172 @@
+package firmperch.search;
+
+import firmperch.body.Contact;
+import firmperch.body.Freedom;
+import firmperch.body.Tie;
+import firmperch.body.Vec3;
+import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
+import firmperch.check.Topic;
+import firmperch.check.Verdict;
+import firmperch.pose.Pose;
+import firmperch.pose.Reach;
+import firmperch.project.Project;
+import firmperch.project.Stance;
+import firmperch.shot.Framing;
+import firmperch.shot.Wanted;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Sets a rig for the set-up that is shown: the camera over the middle of what is wanted, as high as its lens needs, nothing hit. Of all
+ * ways to get there it takes one that touches as few joints as will do, and of those one that moves them least. Only where no joints do
+ * it is the rig moved along the floor, if it can be.
+ */
+public final class Aim {
+    /** Extra height of the camera, m, so that rounding does not crop the wanted rectangle. */
+    static final double MORE = 0.003;
+    private static final double CONTENT = 0.001;
+    private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
+    /** Of more joints than that only single ones, pairs and all together are tried. */
+    private static final int ALL_SETS = 6;
+
+    private final Situation from;
+    private final Tie.Hook grip;
+    private final List<Question<?>> hits;
+
+    private Aim(Situation from) {
+        this.from = from;
+        grip = from.sensorHook();
+        hits = RaisedQuestions.of(from.study()).stream().filter(q -> q.about().topic() == Topic.HITS).toList();
+    }
+
+    /** The project so set; as near as it comes where it does not come there. */
+    public static Project of(Project project) {
+        Situation from = Study.of(project).shown();
+        Aim aim = new Aim(from);
+        Vec3 over = from.shotCentre().plus(Vec3.UP.times(from.shot().sensorDistance() + MORE));
+        Optional<Project> turned = aim.fewest(new Reach.Goal(from.inPerch(over), AXES, CONTENT)).map(aim::posed);
+        if (turned.isPresent()) {
+            return turned.get();
+        }
+        Reach.Goal height = Reach.Goal.height(over.z());
+        Optional<Pose> high = aim.fewest(height);
+        Optional<Project> beside = high.flatMap(aim::beside);
+        if (beside.isPresent()) {
+            return beside.get();
+        }
+        return aim.rolls()
+                ? aim.rolled(high.orElseGet(() -> aim.nearest(height)))
+                : aim.posed(aim.nearest(new Reach.Goal(from.inPerch(over), AXES, CONTENT)));
+    }
+
+    /** As it stands, if it then looks so little past the middle that nobody minds: a little higher, so that all is in the picture. */
+    private Optional<Project> beside(Pose high) {
+        double off = from.in(high).offCentre().length();
+        double most = from.policy().distances().overshoot();
+        if (off > most) {
+            return Optional.empty();
+        }
+        Wanted w = from.shot().wanted();
+        Framing framing = from.shot().framing();
+        double more = framing.sensorDistance(framing.magnificationFor(w.width() + 2 * off, w.depth() + 2 * off));
+        return fewest(Reach.Goal.height(from.shotCentre().z() + more + MORE))
+                .filter(pose -> from.in(pose).offCentre().length() <= most).map(this::posed);
+    }
+
+    /** A project without a rig whose camera follows what was changed: held anew in each set-up that is seen otherwise than before. */
+    public static Project held(Project before, Project changed) {
+        if (!changed.perch().none() || changed.onlyMovedFrom(before)) {
+            return changed;
+        }
+        Project now = changed;
+        List<Project> was = before.inEach();
+        for (int i = 0; i < changed.setUps().size(); i++) {
+            Project there = changed.showing(i);
+            boolean same = i < was.size() && before.perch().none() && was.get(i).shot().equals(there.shot())
+                    && before.place().equals(changed.place());
+            now = same ? now : of(now.showing(i));
+        }
+        return now.showing(changed.shown());
+    }
+
+    /** True if it can be moved along the floor without tools. */
+    private boolean rolls() {
+        return from.study().assembly().contacts().stream().noneMatch(c -> c instanceof Contact.Anchor);
+    }
+
+    private Pose nearest(Reach.Goal goal) {
+        return Reach.to(from.study().rig(), from.posed().pose(), grip, goal);
+    }
+
+    /** The pose at the goal, clear of everything, that touches the fewest joints. */
+    private Optional<Pose> fewest(Reach.Goal goal) {
+        int joints = from.study().assembly().freedoms().size();
+        List<Integer> sets = new ArrayList<>();
+        for (int set = 0; set < 1 << joints; set++) {
+            int size = Integer.bitCount(set);
+            if (joints <= ALL_SETS || size <= 2 || size == joints) {
+                sets.add(set);
+            }
+        }
+        sets.sort(Comparator.comparingInt(Integer::bitCount));
+        Pose best = null;
+        double least = Double.POSITIVE_INFINITY;
+        int fewest = Integer.MAX_VALUE;
+        for (int set : sets) {
+            if (Integer.bitCount(set) > fewest) {
+                break;
+            }
+            Pose pose = Reach.to(from.study().rig(), from.posed().pose(), grip, goal, f -> (set >> f & 1) == 1);
+            if (Reach.miss(from.study().rig(), pose, grip, goal) <= goal.content() && clear(pose)
+                    && travel(pose) < least) {
+                best = pose;
+                least = travel(pose);
+                fewest = Integer.bitCount(set);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private boolean clear(Pose pose) {
+        Situation there = from.in(pose);
+        return hits.stream().allMatch(
+                q -> q.at(there).verdict(q.about().reserve(), from.policy().near()) != Verdict.GIVES);
+    }
+
+    /** How far the joints move, each as a share of its travel. */
+    private double travel(Pose pose) {
+        double sum = 0;
+        List<Freedom> freedoms = from.study().assembly().freedoms();
+        for (int f = 0; f < freedoms.size(); f++) {
+            Freedom freedom = freedoms.get(f);
+            sum += Math.abs(pose.get(f) - from.posed().pose().get(f)) / Math.max(1e-9, freedom.to() - freedom.from());
+        }
+        return sum;
+    }
+
+    private Stance stance(Pose pose) {
+        return from.project().stance().with(pose.joints(from.study().assembly()));
+    }
+
+    private Project posed(Pose pose) {
+        return from.project().with(stance(pose));
+    }
+
+    /** Moved along the floor so that the camera comes over the middle; as it stands where it cannot stand there. */
+    private Project rolled(Pose pose) {
+        Vec3 off = from.in(pose).offCentre();
+        Stance set = stance(pose);
+        double depth = from.project().place().room().depth();
+        try {
+            return from.project().with(set.at(Math.clamp(set.x() - off.x(), 0, depth), set.y() - off.y()));
+        } catch (InvalidValue outside) {
+            return from.project().with(set);
+        }
+    }
+}
