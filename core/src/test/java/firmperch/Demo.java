@@ -8,14 +8,20 @@ import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.study.Study;
+import java.util.List;
 
-/** The shipped project, changed where a test wants it; it only serves as a rig to ask physics about. */
+/** The shipped project in its first set-up, changed where a test wants it; it only serves as a rig to ask physics about. */
 public final class Demo {
     private Demo() {
     }
 
     public static Project project() {
-        return Samples.wedgingBench();
+        return alone(Samples.wedgingBench());
+    }
+
+    /** A project with its first set-up alone. */
+    public static Project alone(Project project) {
+        return project.with(List.of(project.setUps().getFirst()), 0);
     }
 
     /** The project with values at paths: "perch.arm.links.length", 0.5, … */

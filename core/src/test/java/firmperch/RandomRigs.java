@@ -90,7 +90,9 @@ public final class RandomRigs {
             Perch perch = perch();
             if (perch != null) {
                 try {
-                    return changed(place.with(place.stance().with(Map.of())).with(perch));
+                    return changed(
+                            place.with(place.setUps().stream().map(s -> s.with(s.stance().with(Map.of()))).toList(), 0)
+                                    .with(perch));
                 } catch (InvalidValue refused) {
                     // As the gear does not go on it, say.
                 }

@@ -35,9 +35,7 @@ final class CameraChecks {
         return new FunctionCheck<>(about, study -> {
             // Told at the station that carries the camera out, two below the gear.
             int stations = study.assembly().stations().size();
-            return study.project().perch().none()
-                    ? List.of()
-                    : List.of(Subject.whole(study.assembly().stations().get(Math.max(0, stations - 3))));
+            return List.of(Subject.whole(study.assembly().stations().get(Math.max(0, stations - 3))));
         }, answer, Check.Certainty.SAMPLED);
     }
 
@@ -91,9 +89,6 @@ final class CameraChecks {
     }
 
     private static List<Subject<Void>> swaying(Study study) {
-        if (study.project().perch().none()) {
-            return List.of();
-        }
         List<Station> stations = study.assembly().stations();
         Station carriesOut = stations.get(Math.max(0, stations.size() - 3));
         return stations.stream().filter(st -> st.on().size() > 1).findFirst()

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 /** All questions of a rig: each check asked of each of its subjects. */
 public final class RaisedQuestions {
     private static final Study.Derived<List<Question<?>>> ALL = new Study.Derived<>(study -> Checks.ALL.stream()
+            .filter(check -> !study.project().perch().none() || check.about().topic().withoutRig())
             .<Question<?>>flatMap(check -> asked(check, study).stream()).toList());
     private static final Study.Derived<Map<String, Question<?>>> BY_ID = new Study.Derived<>(
             study -> of(study).stream().collect(Collectors.toMap(Question::id, Function.identity(), (a, b) -> a)));

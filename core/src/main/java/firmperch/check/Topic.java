@@ -19,5 +19,10 @@ public enum Topic {
     /** It is in the way. */
     WAY,
     /** It is more than hands or casters take. */
-    HANDLING
+    HANDLING;
+
+    /** True if it is asked while there is no rig and the camera is held in the air. */
+    boolean withoutRig() {
+        return this == PICTURE || this == HITS || this == WAY;
+    }
 }

@@ -195,7 +195,7 @@ final class BuildPack {
     }
 
     private void workPage() throws IOException {
-        newPage("Order of work, cautions, figures");
+        newPage("Order of work, set-ups, cautions, figures");
         for (WorkStep step : plan.order()) {
             String after = step.after().isEmpty()
                     ? ""
@@ -206,6 +206,11 @@ final class BuildPack {
             if (!step.caution().isEmpty()) {
                 paragraph(bold, 8.5f, "      Caution: " + step.caution());
             }
+        }
+        y -= 4;
+        line(bold, 11, "Set-ups");
+        for (String setUp : SetUpWords.of(assessment)) {
+            paragraph(regular, 9, setUp);
         }
         y -= 4;
         line(bold, 11, "Cautions");
@@ -219,7 +224,9 @@ final class BuildPack {
         List<Finding> findings = new ArrayList<>(assessment.told());
         findings.sort(Assessment.WEAKEST_FIRST);
         for (Finding f : findings) {
-            row(regular, columns, f.question().words(), f.about().unit().show(f.reading().asked(), units()),
+            String in = f.in(assessment.project());
+            row(regular, columns, f.question().words() + (in.isEmpty() ? "" : " · " + in),
+                    f.about().unit().show(f.reading().asked(), units()),
                     f.about().unit().show(f.reading().available(), units()), f.marginText(), f.verdict().word());
         }
         page.close();

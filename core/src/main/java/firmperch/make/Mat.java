@@ -10,6 +10,7 @@ import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -30,15 +31,17 @@ final class Mat {
     private final PDDocument document;
     private final PDFont font;
     private final Situation s;
+    private final List<Situation> each;
     private final Drawing mat;
     private final double wide;
     private final double high;
     private final int columns;
     private final int rows;
 
-    private Mat(PDDocument document, Situation s, Drawing mat) throws IOException {
+    private Mat(PDDocument document, Assessment assessment, Drawing mat) throws IOException {
         this.document = document;
-        this.s = s;
+        s = assessment.situation();
+        each = assessment.study().inEach();
         this.mat = mat;
         font = PdfPainter.font(document, "IBMPlexSans_400Regular.ttf");
         PDRectangle paper = paper();
@@ -64,12 +67,11 @@ final class Mat {
 
     /** The mat of a project as it is set; a sheet that says so where the camera sees nothing of the bench. */
     static byte[] content(Assessment assessment) throws IOException {
-        Situation s = assessment.situation();
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(assessment.project().name() + ": mat");
             document.getDocumentInformation().setCreator("Firm Perch");
             Drawing nothing = new Drawing(List.of(), 0, 0, 0.1, 0.1);
-            Mat mat = new Mat(document, s, MatView.of(s).orElse(nothing));
+            Mat mat = new Mat(document, assessment, MatView.of(assessment.study().inEach()).orElse(nothing));
             for (int row = 0; row < mat.rows; row++) {
                 for (int column = 0; column < mat.columns; column++) {
                     mat.sheet(row, column);
@@ -143,9 +145,12 @@ final class Mat {
         text(page, MARGIN + bar + 0.003, y - 0.001, s.length(bar) + ": print at 100 %, not fitted to the page. Sheet "
                 + name(row, column) + " of A1 to " + name(rows - 1, columns - 1)
                 + (columns * rows > 1 ? "; lay its neighbours to the dashed lines." : "."));
-        text(page, MARGIN, MARGIN + 0.008, Taped.of(s).map(t -> "What the camera sees of the bench, the edge nearest "
-                + "the perch at the left: " + t.words(s) + ".")
-                .orElse("The camera sees nothing of the bench as it stands."));
+        text(page, MARGIN, MARGIN + 0.008, mat.shapes().isEmpty()
+                ? "The camera sees nothing of the bench as it stands."
+                : "What the camera sees of the bench, the edge nearest the perch at the left. "
+                        + each.stream().map(one -> (each.size() > 1 ? one.project().setUp().name() + ": " : "")
+                                + Taped.of(one).map(t -> t.words(one)).orElse("nothing of it") + ".")
+                                .collect(Collectors.joining(" ")));
     }
 
     private void text(PDPageContentStream page, double x, double y, String text) throws IOException {

@@ -31,6 +31,7 @@ public final class Aim {
     /** Extra height of the camera, m, so that rounding does not crop the wanted rectangle. */
     static final double MORE = 0.003;
     private static final double CONTENT = 0.001;
+    private static final int ROUNDS = 5;
     private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
     /** Of more joints than that only single ones, pairs and all together are tried. */
     private static final int ALL_SETS = 6;
@@ -65,18 +66,30 @@ public final class Aim {
                 : aim.posed(aim.nearest(new Reach.Goal(from.inPerch(over), AXES, CONTENT)));
     }
 
-    /** As it stands, if it then looks so little past the middle that nobody minds: a little higher, so that all is in the picture. */
+    /**
+     * As it stands, if it then looks so little past the middle that nobody minds: higher by as much as takes all into the picture. An arm that
+     * is lifted looks past it by more again, so that is found in a few rounds.
+     */
     private Optional<Project> beside(Pose high) {
-        double off = from.in(high).offCentre().length();
         double most = from.policy().distances().overshoot();
-        if (off > most) {
-            return Optional.empty();
+        Pose pose = high;
+        for (int round = 0; round < ROUNDS; round++) {
+            double off = from.in(pose).offCentre().length();
+            Optional<Pose> higher = off > most ? Optional.empty() : fewest(seeing(off + CONTENT));
+            if (higher.isEmpty() || from.in(higher.get()).offCentre().length() <= off + CONTENT) {
+                return higher.map(this::posed);
+            }
+            pose = higher.get();
         }
+        return Optional.empty();
+    }
+
+    /** The height from which all that is wanted is in the picture though it looks so far past the middle, m. */
+    private Reach.Goal seeing(double off) {
         Wanted w = from.shot().wanted();
         Framing framing = from.shot().framing();
-        double more = framing.sensorDistance(framing.magnificationFor(w.width() + 2 * off, w.depth() + 2 * off));
-        return fewest(Reach.Goal.height(from.shotCentre().z() + more + MORE))
-                .filter(pose -> from.in(pose).offCentre().length() <= most).map(this::posed);
+        return Reach.Goal.height(from.shotCentre().z() + MORE
+                + framing.sensorDistance(framing.magnificationFor(w.width() + 2 * off, w.depth() + 2 * off)));
     }
 
     /** A project without a rig whose camera follows what was changed: held anew in each set-up that is seen otherwise than before. */

@@ -6,6 +6,7 @@ import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
+import firmperch.shot.Lens;
 import firmperch.stock.Catalogue;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -65,8 +66,21 @@ final class Changes {
             changes.leaveTheCamera(mounted.part(), Path.of("perch").then(mounted.name()), set);
         }
         changes.vary(set.shot(), Path.of("shot"));
+        changes.otherLenses();
         changes.all.addAll(changes.moves(set));
         return List.copyOf(changes.all);
+    }
+
+    /** Another lens that is there: of this set-up alone, and for nothing. */
+    private void otherLenses() {
+        List<Lens> lenses = project.gear().lenses();
+        for (int i = 0; i < lenses.size(); i++) {
+            int lens = i;
+            if (i != project.setUp().lens()) {
+                all.add(new Change(List.of(dose("film it through “" + lenses.get(i).name() + "”",
+                        () -> Path.of("setUp.lens").with(project, lens), null, null)), true));
+            }
+        }
     }
 
     private void vary(Described record, Path path) {

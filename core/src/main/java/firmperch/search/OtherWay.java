@@ -5,7 +5,9 @@ import firmperch.check.RaisedQuestions;
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.param.Path;
+import firmperch.part.Gear;
 import firmperch.project.Project;
+import firmperch.shot.Lens;
 import firmperch.shot.Wanted;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -41,6 +43,14 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
     /** All that are worth a look from where a rig is set, each worked out when it is asked for; nothing where it cannot be. */
     public static List<Supplier<Optional<OtherWay>>> of(Situation set) {
         List<Supplier<Optional<OtherWay>>> ways = new ArrayList<>();
+        Gear gear = set.project().gear();
+        for (int i = 0; i < gear.lenses().size(); i++) {
+            int lens = i;
+            if (i != set.project().setUp().lens()) {
+                ways.add(() -> way("your lens “" + gear.lenses().get(lens).name() + "”",
+                        () -> Path.of("setUp.lens").with(set.project(), lens)));
+            }
+        }
         double now = set.shot().focalLength();
         int longer = 0;
         while (longer < LENSES.length && LENSES[longer] <= now + 1e-9) {
@@ -53,8 +63,9 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
         for (int i = Math.max(0, shorter - EACH_WAY + 1); i < Math.min(LENSES.length, longer + EACH_WAY); i++) {
             if (i <= shorter || i >= longer) {
                 double lens = LENSES[i];
-                ways.add(() -> way("a lens of " + set.length(lens),
-                        () -> Path.of("shot.lens.focalLength").with(set.project(), lens)));
+                if (gear.lenses().stream().noneMatch(l -> Math.abs(l.focalLength() - lens) < 1e-9)) {
+                    ways.add(() -> way("a lens of " + set.length(lens), () -> through(set.project(), lens)));
+                }
             }
         }
         Wanted wanted = set.shot().wanted();
@@ -65,6 +76,15 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
                     + " in the picture", () -> sized(set.project(), width, depth)));
         }
         return ways;
+    }
+
+    /** Through one more lens of the gear's, else like the one there is. */
+    private static Project through(Project project, double focalLength) {
+        Lens like = project.shot().lens();
+        List<Lens> lenses = new ArrayList<>(project.gear().lenses());
+        lenses.add(new Lens(Quantity.LENGTH.show(focalLength, project.units()), focalLength, 0, like.nearestFocus(),
+                like.length()));
+        return Path.of("setUp.lens").with(project.with(project.gear().through(lenses)), lenses.size() - 1);
     }
 
     /** The long side stays the longer one on the way. */

@@ -800,7 +800,7 @@ class DeskTest {
         desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT7);
         assertThat(desk.says("Cut list, in mm")).isTrue();
         desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT1);
-        assertThat(desk.says("The picture")).isTrue();
+        assertThat(desk.says("What must be in it")).isTrue();
     }
 
     @Test
