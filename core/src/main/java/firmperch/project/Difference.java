@@ -12,13 +12,18 @@ import java.util.Set;
 /** What differs between two projects, in the window's words: what undoing one for the other undoes. */
 public final class Difference {
     private static final String POSE = "the pose";
+    private static final String SETUPS = "the set-ups";
     private static final String KIND = "the kind of rig";
 
     private Difference() {
     }
 
     /** One value by its label, else what they have in common. */
-    public static String words(Project before, Project after) {
+    public static String words(Project from, Project after) {
+        if (from.setUps().size() != after.setUps().size()) {
+            return SETUPS;
+        }
+        Project before = from.showing(after.shown());
         Set<String> found = new LinkedHashSet<>();
         Set<String> stance = new LinkedHashSet<>();
         described(before.stance(), after.stance(), stance);

@@ -220,14 +220,14 @@ class FileDeskTest {
         return file.getItems().stream().filter(i -> id.equals(i.getId())).findFirst().orElseThrow();
     }
 
-    /** New begins with what is filmed, on a rig that holds by its own policy; names are typed where they stand. */
+    /** New begins with what is filmed, on an empty bench; names are typed where they stand. */
     @Test
     void newBeginsWithTheShot() {
         desk.go(Step.PERCH);
         desk.hand.keys(KeyCode.CONTROL, KeyCode.N);
         desk.until("a new one is open", () -> desk.project().name().equals("New perch"));
         assertThat(((DrawingPane) desk.find("lens-view")).isVisible()).isTrue();
-        desk.everyPose();
+        assertThat(desk.project().perch().none()).isTrue();
         assertThat(desk.assessment().verdict()).isEqualTo(Verdict.HOLDS);
         desk.click("project-name");
         desk.type("rename-name", "Carving bench");
