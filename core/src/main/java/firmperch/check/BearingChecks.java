@@ -181,7 +181,7 @@ final class BearingChecks {
                         "rigid statics, the lever rule with everything's own mass; an open head holds a twentieth of what it does "
                                 + "locked: our own judgement"),
                 study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
-                        .toList(),
+                        .filter(j -> carriesMore(study, j.thing())).toList(),
                 (joint, s) -> {
                     double left = leftOver(joint, s, Loading.GEAR);
                     double open = ((Hold.Rated) joint.hold()).open();
@@ -192,6 +192,12 @@ final class BearingChecks {
                             .saying(() -> "it does not stay when it is let go: it is "
                                     + s.show(Quantity.TORQUE, Math.abs(left)) + " too heavy at the " + end(left));
                 }, Certainty.SAMPLED);
+    }
+
+    /** True if there is more beyond a head than the camera: something that could be made to balance it. */
+    private static boolean carriesMore(Study study, Joint joint) {
+        return study.assembly().stations().stream().anyMatch(s -> s.rests(joint.station())
+                && !s.equals(joint.station()) && !s.equals(study.assembly().payload()));
     }
 
     private static String end(double left) {

@@ -2,10 +2,10 @@ package firmperch.check;
 
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
-import firmperch.shot.Wanted;
 import firmperch.study.InPicture;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
+import firmperch.study.Target;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Locale;
@@ -15,6 +15,8 @@ import java.util.function.Function;
 final class PictureChecks {
     /** So much of what is to be filmed may be hidden. */
     private static final double HIDDEN = 0.01;
+    /** So far the camera may look from the way that is wanted, rad. */
+    private static final double ASTRAY = Math.toRadians(5);
 
     private PictureChecks() {
     }
@@ -32,7 +34,7 @@ final class PictureChecks {
 
     /** All of them, in the order of the work. */
     static List<Check<?>> all() {
-        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), own());
+        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), direction(), own());
     }
 
     /**
@@ -44,12 +46,12 @@ final class PictureChecks {
                 Scope.SET_POSE, "the picture is too small",
                 "x = v·(p·right)/(p·ahead) of each corner ≤ half the sensor",
                 "central projection through a thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m)"), s -> {
-                    Wanted w = s.shot().wanted();
+                    Target target = s.target();
                     Sight sight = Sight.of(s);
                     Sight.Seen out = sight.sees() ? sight.furthest().orElse(null) : null;
                     boolean byWidth = out == null || Math.abs(out.x()) >= Math.abs(out.y());
                     double seen = out == null ? 0 : byWidth ? sight.wide() : sight.deep();
-                    double asked = out == null ? byWidth ? w.width() : w.depth() : out.out() * seen;
+                    double asked = out == null ? byWidth ? target.width() : target.height() : out.out() * seen;
                     return new Reading(asked, seen,
                             () -> "D = " + s.length(sight.distance()) + ", f = "
                                     + s.length(s.shot().focalLength())
@@ -123,10 +125,12 @@ final class PictureChecks {
 
     private static FunctionCheck<Void> hands() {
         return picture(about("shot.hands", Topic.PICTURE, "Is there room for the hands?", Quantity.LENGTH,
-                Scope.SET_POSE, "the hands have no room", "room = D − lens", "geometry of the side view"), s -> {
+                Scope.SET_POSE, "the hands have no room", "room = D − lens", "along the way that the camera looks"),
+                s -> {
                     double lens = s.shot().lens().length();
-                    double room = Math.max(0, s.sensorDistance() - lens);
-                    return new Reading(s.shot().handsRoom(), room, () -> s.length(s.sensorDistance()) + " − "
+                    double distance = Sight.of(s).distance();
+                    double room = Math.max(0, distance - lens);
+                    return new Reading(s.shot().handsRoom(), room, () -> s.length(distance) + " − "
                             + s.length(lens) + " = " + s.length(room))
                             .saying(() -> "the hands have " + s.length(room) + " of the " + s
                                     .length(s.shot().handsRoom()) + " they need under the lens");
@@ -144,11 +148,11 @@ final class PictureChecks {
                     double above = s.study().assembly().pieces().stream()
                             .filter(p -> p.body().equals(s.study().assembly().payload().body()))
                             .mapToDouble(p -> s.posed().reach(p, Vec3.UP) - sensor).max().orElse(0);
-                    double distance = s.shot().sensorDistance();
-                    double needed = s.shotCentre().z() + distance + Math.max(0, above);
+                    double high = s.sensorHeightWanted();
+                    double needed = high + Math.max(0, above);
                     double most = s.project().place().room().ceiling() - s.policy().distances().gap();
                     return new Reading(needed, most,
-                            () -> s.length(s.shotCentre().z()) + " + " + s.length(distance) + " + "
+                            () -> s.length(s.shotCentre().z()) + " + " + s.length(high - s.shotCentre().z()) + " + "
                                     + s.length(Math.max(0, above)) + " = " + s.length(needed))
                             .saying(() -> "with this lens the camera must be " + s.length(needed)
                                     + " up, and there is room to " + s.length(most));
@@ -178,6 +182,21 @@ final class PictureChecks {
                     return new Reading(off, s.policy().distances().overshoot(),
                             () -> s.length(off) + " off the middle of the shot")
                             .saying(() -> "the camera looks " + s.length(off) + " past the middle of the work");
+                });
+    }
+
+    /** It looks at it from where it is wanted: square on, or at the slant that was asked for. */
+    private static FunctionCheck<Void> direction() {
+        return picture(about("shot.direction", Topic.PICTURE, "Does the camera look the way you want?", Quantity.ANGLE,
+                Scope.SET_POSE, "the camera looks another way than you want",
+                "angle between the lens's axis and the way that is wanted", "geometry; 5°: our own judgement"), s -> {
+                    Sight sight = Sight.of(s);
+                    double astray = sight.astray() < 1e-6 ? 0 : sight.astray();
+                    return new Reading(astray, ASTRAY, () -> s.show(Quantity.ANGLE, sight.slant())
+                            + " from straight down, wanted "
+                            + s.show(Quantity.ANGLE, Math.acos(Math.clamp(-s.target().ahead().z(), -1, 1))))
+                            .saying(() -> "the camera looks " + s.show(Quantity.ANGLE, astray)
+                                    + " away from the way you want");
                 });
     }
 

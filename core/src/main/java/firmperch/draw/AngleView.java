@@ -99,7 +99,7 @@ public final class AngleView {
 
     /** What the camera sees, on the work. */
     private void sight() {
-        List<Vec3> covered = Sight.of(s).covered(s.shotCentre().z());
+        List<Vec3> covered = Sight.of(s).covered();
         if (!covered.isEmpty()) {
             out.area(Ink.SIGHT, covered.stream().map(view::at).toList());
         }

@@ -7,6 +7,7 @@ import firmperch.project.Bench;
 import firmperch.study.InPicture;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
+import firmperch.study.Target;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
@@ -23,6 +24,9 @@ public final class LensView {
     private static final double[] METRIC = {0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1};
     private static final double[] INCHES = {0.00635, 0.0127, 0.0254, 0.0508, 0.1524, 0.3048, 0.6096, 1.2192};
     private static final int MOST_STEPS = 9;
+    /** So far from straight down whoever works there comes into the picture, rad. */
+    private static final double LEVELISH = Math.toRadians(25);
+    private static final int ROUND = 20;
     /** Height of the scale at the upper edge and length of its ticks, as shares of the picture's height. */
     private static final double SCALE = 0.075;
     private static final double TICK = 0.025;
@@ -37,8 +41,8 @@ public final class LensView {
     private LensView(Situation s) {
         this.s = s;
         sight = Sight.of(s);
-        wide = sight.sees() ? sight.wide() : s.shot().wanted().width();
-        deep = sight.sees() ? sight.deep() : s.shot().wanted().depth();
+        wide = sight.sees() ? sight.wide() : s.target().width();
+        deep = sight.sees() ? sight.deep() : s.target().height();
     }
 
     /** Draws it. */
@@ -77,7 +81,7 @@ public final class LensView {
     }
 
     private void face(Ink ink, List<Vec3> corners) {
-        List<Sight.Seen> seen = sight.clipped(corners, 0.001, Double.NEGATIVE_INFINITY);
+        List<Sight.Seen> seen = sight.clipped(corners, 0.001, Sight.Before.ANY);
         if (seen.size() > 2) {
             out.area(ink, seen.stream().map(this::at).toList());
         }
@@ -86,13 +90,17 @@ public final class LensView {
     private void things() {
         Bench bench = s.project().place().bench();
         // What stands beside the bench and below it first: its top hides the rest.
-        pieces(InPicture.of(s, sight, Double.NEGATIVE_INFINITY));
+        pieces(InPicture.of(s, sight, Sight.Before.ANY));
         double y = bench.width() / 2;
+        boolean ahead = sight.slant() > LEVELISH;
+        if (ahead) {
+            person();
+        }
         level(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y, bench.height());
         work(bench.height());
         wanted();
         hand();
-        pieces(InPicture.of(s, sight, bench.height()));
+        pieces(InPicture.of(s, sight, Sight.Before.above(bench.height())));
     }
 
     private void level(Ink ink, double x0, double y0, double x1, double y1, double z) {
@@ -100,7 +108,7 @@ public final class LensView {
     }
 
     private void work(double bench) {
-        Vec3 c = s.shotCentre();
+        Vec3 c = Target.work(s.project());
         if (c.z() <= bench) {
             return;
         }
@@ -119,7 +127,7 @@ public final class LensView {
 
     /** What must be in the picture, and where it is cut off. */
     private void wanted() {
-        List<Sight.Seen> seen = sight.clipped(sight.wanted(), 0.001, Double.NEGATIVE_INFINITY);
+        List<Sight.Seen> seen = sight.clipped(sight.wanted(), 0.001, Sight.Before.ANY);
         if (seen.size() > 2) {
             List<Point> round = new ArrayList<>(seen.stream().map(this::at).toList());
             round.add(round.getFirst());
@@ -146,6 +154,30 @@ public final class LensView {
         }
     }
 
+    /** Who works there, as flat limbs that face the lens, the farthest first. */
+    private void person() {
+        for (Person.Limb limb : Person.limbs(s, sight.eye())) {
+            Vec3 toward = sight.eye().minus(limb.middle());
+            Vec3 along = limb.to().minus(limb.from());
+            Vec3 aside = along.cross(toward);
+            if (aside.length() > 1e-9) {
+                Vec3 half = aside.times(limb.width() / 2 / aside.length());
+                face(Ink.PERSON, limb.from().plus(half), limb.from().minus(half), limb.to().minus(half),
+                        limb.to().plus(half));
+            }
+        }
+        Vec3 head = Person.head(s);
+        Vec3 right = sight.eye().minus(head).cross(Vec3.UP);
+        Vec3 across = right.times(1 / Math.max(1e-9, right.length()));
+        List<Vec3> round = new ArrayList<>();
+        for (int i = 0; i < ROUND; i++) {
+            double angle = 2 * Math.PI * i / ROUND;
+            round.add(head.plus(across.times(Person.FACE * Math.cos(angle)))
+                    .plus(Vec3.UP.times(Person.HEAD / 2 * s.project().place().bench().worker() * Math.sin(angle))));
+        }
+        face(Ink.HAND, round);
+    }
+
     /**
      * The right hand of who works there ({@link Person}), 190 mm long and 85 mm wide (DIN 33402-2, from memory), flat a little above the
      * filmed plane.
@@ -153,7 +185,7 @@ public final class LensView {
     private void hand() {
         Vec3 ahead = Vec3.X.negated().turned(Math.toRadians(28));
         Vec3 aside = Vec3.UP.cross(ahead);
-        Vec3 tip = s.shotCentre().plus(new Vec3(0, 0.05, 0.02));
+        Vec3 tip = Target.work(s.project()).plus(new Vec3(0, 0.05, 0.02));
         Hand hand = new Hand(tip.minus(ahead.times(0.19)), ahead, aside);
         face(Ink.HAND, hand.finger(0, -0.45, 0, 0.02, 0.065));
         face(Ink.HAND, hand.finger(0.034, 0.045, 0.062, 0.095, 0.02));

@@ -4,6 +4,7 @@ import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
 import firmperch.project.Bench;
 import firmperch.study.Situation;
+import firmperch.study.Target;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,28 +15,31 @@ import java.util.List;
  * 0.24 wide at the shoulders, a head of 0.13. Drawn only; nothing is asked of it.
  */
 final class Person {
-    /** From the bench's edge to the body's middle, m. */
-    private static final double APART = 0.2;
     private static final double SHOULDER = 0.82;
     private static final double HIP = 0.52;
     private static final double KNEE = 0.28;
     private static final double ANKLE = 0.04;
-    private static final double HEAD = 0.13;
+    /** Height of a head, as a share of the body's, and half its width, m. */
+    static final double HEAD = 0.13;
+    static final double FACE = 0.08;
 
     private final double height;
+    private final boolean seated;
     private final Vec3 foot;
     private final Vec3 work;
 
     private Person(Situation s) {
         Bench bench = s.project().place().bench();
         height = bench.worker();
-        Vec3 centre = s.shotCentre();
-        foot = new Vec3(bench.from() + bench.depth() + APART, centre.y(), 0);
+        Vec3 centre = Target.work(s.project());
+        seated = s.shot().wanted().seated();
+        foot = new Vec3(bench.from() + bench.depth() + Target.APART, centre.y(),
+                seated ? -Target.SEATED * height : 0);
         work = new Vec3(Math.max(centre.x() + 0.1, foot.x() - 0.38 * height), centre.y(), centre.z() + 0.02);
     }
 
     /** A limb: from here to there, that wide, m. */
-    private record Limb(Vec3 from, Vec3 to, double width) {
+    record Limb(Vec3 from, Vec3 to, double width) {
         Vec3 middle() {
             return from.plus(to).times(0.5);
         }
@@ -50,10 +54,22 @@ final class Person {
         out.disc(Ink.PERSON, view.at(person.at(0, 0, 1 - HEAD / 2)), HEAD / 2 * person.height);
     }
 
+    /** All but the head, the farthest from an eye first. */
+    static List<Limb> limbs(Situation s, Vec3 eye) {
+        return new Person(s).limbs().stream()
+                .sorted(Comparator.comparingDouble((Limb limb) -> -limb.middle().minus(eye).length())).toList();
+    }
+
+    /** The middle of the head. */
+    static Vec3 head(Situation s) {
+        return new Person(s).at(0, 0, 1 - HEAD / 2);
+    }
+
     /** The points that must be in view. */
     static List<Point> extent(Situation s, View view) {
         Person person = new Person(s);
-        return List.of(view.at(person.at(0.1, -0.13, 0)), view.at(person.at(0.1, 0.13, 0)),
+        return List.of(view.at(person.at(0.1, -0.13, -person.foot.z() / person.height)),
+                view.at(person.at(0.1, 0.13, -person.foot.z() / person.height)),
                 view.at(person.at(0.07, 0, 1)));
     }
 
@@ -62,14 +78,23 @@ final class Person {
         return foot.plus(new Vec3(back * height, aside * height, up * height));
     }
 
+    private void legs(List<Limb> limbs, int side) {
+        double floor = -foot.z() / height;
+        // Who sits has the thighs level and the knees before the seat.
+        Vec3 knee = seated ? at(-0.245, side * 0.06, floor + 0.285) : at(-0.01, side * 0.055, KNEE);
+        double ankle = seated ? -0.24 : 0.01;
+        limbs.add(new Limb(at(0, side * 0.05, seated ? floor + 0.285 : HIP), knee, 0.09 * height));
+        limbs.add(new Limb(knee, at(ankle, side * 0.055, floor + ANKLE), 0.06 * height));
+        limbs.add(new Limb(at(ankle + 0.01, side * 0.055, floor + ANKLE / 2),
+                at(ankle - 0.1, side * 0.06, floor + ANKLE / 2), 0.035 * height));
+    }
+
     private List<Limb> limbs() {
         List<Limb> limbs = new ArrayList<>();
         limbs.add(new Limb(at(0, 0, HIP), at(0, 0, SHOULDER), 0.15 * height));
         limbs.add(new Limb(at(0, 0, SHOULDER), at(0, 0, 1 - HEAD), 0.06 * height));
         for (int side = -1; side <= 1; side += 2) {
-            limbs.add(new Limb(at(0, side * 0.05, HIP), at(-0.01, side * 0.055, KNEE), 0.09 * height));
-            limbs.add(new Limb(at(-0.01, side * 0.055, KNEE), at(0.01, side * 0.055, ANKLE), 0.06 * height));
-            limbs.add(new Limb(at(0.02, side * 0.055, ANKLE / 2), at(-0.09, side * 0.06, ANKLE / 2), 0.035 * height));
+            legs(limbs, side);
             Vec3 elbow = at(-0.03, side * 0.13, SHOULDER - 0.18);
             limbs.add(new Limb(at(0, side * 0.12, SHOULDER - 0.02), elbow, 0.055 * height));
             limbs.add(new Limb(elbow, work.plus(new Vec3(0, side * 0.05, 0)), 0.045 * height));

@@ -84,7 +84,7 @@ public final class PlanView {
         out.box(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y);
         out.label(Ink.HINT, new Point(bench.from() + bench.depth() / 2, -y), Anchor.ABOVE, "bench");
         out.area(Ink.WANTED, Sight.of(s).wanted().stream().map(View.ABOVE::at).toList());
-        List<Vec3> covered = Sight.of(s).covered(s.shotCentre().z());
+        List<Vec3> covered = Sight.of(s).covered();
         if (!covered.isEmpty()) {
             out.area(Ink.SIGHT, covered.stream().map(View.ABOVE::at).toList());
         }

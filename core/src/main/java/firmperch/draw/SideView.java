@@ -13,12 +13,15 @@ import firmperch.project.Bench;
 import firmperch.project.Room;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
+import firmperch.study.Target;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
@@ -138,42 +141,49 @@ public final class SideView {
         out.box(Ink.BENCH, x0 + 0.06, 0, x0 + 0.12, bench.under());
         out.box(Ink.BENCH, x1 - 0.12, 0, x1 - 0.06, bench.under());
         out.box(Ink.BENCH, x0, bench.under(), x1, bench.height());
-        Vec3 centre = s.shotCentre();
+        Vec3 centre = Target.work(s.project());
         if (centre.z() > bench.height()) {
             out.box(Ink.WORK, centre.x() - 0.11, bench.height(), centre.x() + 0.11, centre.z());
         }
     }
 
-    /** From where to where on the work it sees, room x, m; nothing where the work is behind its lens, or not all of the picture meets it. */
-    private Optional<DoubleSummaryStatistics> covered() {
-        List<Vec3> corners = sight.covered(s.shotCentre().z());
-        return corners.isEmpty() || sight.distance() <= s.shot().lens().length()
-                ? Optional.empty()
-                : Optional.of(corners.stream().mapToDouble(Vec3::x).summaryStatistics());
+    /** What it sees of the filmed plane, from end to end; nothing where that is behind its lens, or not all of the picture meets it. */
+    private List<Point> covered() {
+        List<Point> corners = sight.covered().stream().map(View.SIDE::at).toList();
+        if (corners.isEmpty() || sight.distance() <= s.shot().lens().length()) {
+            return List.of();
+        }
+        Vec3 up = s.target().up();
+        boolean upright = Math.abs(up.z()) > Math.hypot(up.x(), s.target().right().x());
+        ToDoubleFunction<Point> along = upright ? Point::y : Point::x;
+        return List.of(corners.stream().min(Comparator.comparingDouble(along)).orElseThrow(),
+                corners.stream().max(Comparator.comparingDouble(along)).orElseThrow());
     }
 
     private void sight() {
-        covered().ifPresent(seen -> {
-            double work = s.shotCentre().z();
-            out.area(Ink.SIGHT, at(s.lensFront()), new Point(seen.getMin(), work), new Point(seen.getMax(), work));
-        });
+        List<Point> seen = covered();
+        if (!seen.isEmpty()) {
+            out.area(Ink.SIGHT, at(s.lensFront()), seen.getFirst(), seen.getLast());
+        }
     }
 
     private void seen() {
-        covered().ifPresent(seen -> {
-            double right = seen.getMax();
-            double work = s.shotCentre().z();
-            out.path(Ink.SIGHT_EDGE, new Point(seen.getMin(), work), new Point(right, work));
-            if (scene.person() && !scene.wholeRoom()) {
-                // Beside what the camera sees itself, and a hand lies there.
-                return;
-            }
-            // Not across the line over the edge that it tips about, where that is near.
-            double beside = tipEdge().filter(edge -> work < at(posed.centre()).y() + ABOVE_MASS)
-                    .map(Point::x).filter(edge -> edge > right && edge < right + NEAR).orElse(right);
-            out.label(Ink.SIGHT_EDGE, new Point(beside, work), Anchor.RIGHT,
-                    "sees " + Quantity.LENGTH.bare(sight.wide(), s.project().units()) + " × " + s.length(sight.deep()));
-        });
+        List<Point> seen = covered();
+        if (seen.isEmpty()) {
+            return;
+        }
+        out.path(Ink.SIGHT_EDGE, seen.getFirst(), seen.getLast());
+        if (scene.person() && !scene.wholeRoom()) {
+            // Beside what the camera sees itself, and a hand lies there.
+            return;
+        }
+        double right = seen.getLast().x();
+        double work = seen.getLast().y();
+        // Not across the line over the edge that it tips about, where that is near.
+        double beside = tipEdge().filter(edge -> work < at(posed.centre()).y() + ABOVE_MASS)
+                .map(Point::x).filter(edge -> edge > right && edge < right + NEAR).orElse(right);
+        out.label(Ink.SIGHT_EDGE, new Point(beside, work), Anchor.RIGHT,
+                "sees " + Quantity.LENGTH.bare(sight.wide(), s.project().units()) + " × " + s.length(sight.deep()));
     }
 
     private void ghost(Ghost ghost) {
@@ -246,8 +256,9 @@ public final class SideView {
         }
         double front = at(s.lensFront()).y();
         double work = s.shotCentre().z();
-        if (front > work) {
-            double x = covered().map(DoubleSummaryStatistics::getMin).orElse(at(s.lensFront()).x()) - 0.06;
+        if (front > work && s.target().square() && s.target().normal().z() > 1 - 1e-9) {
+            List<Point> seen = covered();
+            double x = (seen.isEmpty() ? at(s.lensFront()).x() : seen.getFirst().x()) - 0.06;
             out.dimension(new Point(x, work), new Point(x, front), Side.ON,
                     Quantity.LENGTH.bare(front - work, s.project().units()));
         }

@@ -22,6 +22,11 @@ final class Version4 {
             now.put("shown", 0);
             setUp.put("name", "Overhead");
             move(shot, "wanted", setUp, "wanted");
+            if (setUp.get("wanted") instanceof ObjectNode wanted) {
+                // The picture was taken to lie as the camera is turned; it turned with the base at least.
+                wanted.put("filmed", "AREA").put("turn", now.at("/stance/heading").asDouble()).put("tilt", 0)
+                        .put("lean", 0).put("seated", false);
+            }
             move(shot, "handsRoom", setUp, "handsRoom");
             setUp.put("lens", 0);
             setUp.put("zoom", 0);

@@ -32,6 +32,8 @@ public record Perch(List<Mounted> parts) implements Branching {
     public static final Perch NONE = new Perch(List.of());
     /** As high as a camera is held while there is no rig, m. */
     private static final double HELD = 6;
+    /** As far as it is tilted from straight down, rad. */
+    private static final double TILTED = Math.toRadians(120);
 
     public Perch {
         parts = List.copyOf(parts);
@@ -67,12 +69,16 @@ public record Perch(List<Mounted> parts) implements Branching {
         return assembled(parts, gear, room, around, units);
     }
 
-    /** A mount in the air, to be raised and lowered. */
+    /** A mount in the air, to be raised, turned and tilted. */
     private static void held(Builder out) {
         out.part("held");
         Freedom height = out.freedom("height", "Camera's height", Freedom.Kind.SLIDE, 0, HELD);
+        Freedom turn = out.freedom("turn", "Camera's turn", Freedom.Kind.SWING, -Math.PI, Math.PI);
+        Freedom tilt = out.freedom("tilt", "Camera's tilt", Freedom.Kind.HINGE, -TILTED, TILTED);
         Body ground = out.body("ground", null, Placement.HERE, new Motion.Fixed());
-        out.mount(out.body("camera", ground, Placement.HERE, new Motion.Slide(height, Vec3.UP, 1)), Vec3.ZERO);
+        Body up = out.body("up", ground, Placement.HERE, new Motion.Slide(height, Vec3.UP, 1));
+        Body turned = out.body("turned", up, Placement.HERE, new Motion.Turn(turn, Vec3.UP));
+        out.mount(out.body("camera", turned, Placement.HERE, new Motion.Turn(tilt, Vec3.Y.negated())), Vec3.ZERO);
     }
 
     private static Assembly assembled(List<Mounted> parts, Gear gear, CameraRoom room, Surroundings around,

@@ -13,9 +13,9 @@ import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.shot.Framing;
-import firmperch.shot.Wanted;
 import firmperch.study.Situation;
 import firmperch.study.Study;
+import firmperch.study.Target;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -48,22 +48,24 @@ public final class Aim {
 
     /** The project so set; as near as it comes where it does not come there. */
     public static Project of(Project project) {
-        Situation from = Study.of(project).shown();
+        Situation set = Study.of(project).shown();
+        Situation from = set.in(Orientation.toward(set));
         Aim aim = new Aim(from);
-        Vec3 over = from.shotCentre().plus(Vec3.UP.times(from.shot().sensorDistance() + MORE));
-        Optional<Project> turned = aim.fewest(new Reach.Goal(from.inPerch(over), AXES, CONTENT)).map(aim::posed);
+        Vec3 over = from.sensorWanted(from.distanceWanted() + MORE);
+        Reach.Goal there = new Reach.Goal(from.inPerch(over), AXES, CONTENT);
+        Optional<Project> turned = aim.fewest(there).map(aim::posed);
         if (turned.isPresent()) {
             return turned.get();
         }
         Reach.Goal height = Reach.Goal.height(over.z());
         Optional<Pose> high = aim.fewest(height);
-        Optional<Project> beside = high.flatMap(aim::beside);
+        Optional<Project> beside = from.target().square() ? high.flatMap(aim::beside) : Optional.empty();
         if (beside.isPresent()) {
             return beside.get();
         }
         return aim.rolls()
-                ? aim.rolled(high.orElseGet(() -> aim.nearest(height)))
-                : aim.posed(aim.nearest(new Reach.Goal(from.inPerch(over), AXES, CONTENT)));
+                ? aim.rolled(high.orElseGet(() -> aim.nearest(height)), over)
+                : aim.posed(aim.nearest(there));
     }
 
     /**
@@ -86,10 +88,10 @@ public final class Aim {
 
     /** The height from which all that is wanted is in the picture though it looks so far past the middle, m. */
     private Reach.Goal seeing(double off) {
-        Wanted w = from.shot().wanted();
+        Target t = from.target();
         Framing framing = from.shot().framing();
-        return Reach.Goal.height(from.shotCentre().z() + MORE
-                + framing.sensorDistance(framing.magnificationFor(w.width() + 2 * off, w.depth() + 2 * off)));
+        double distance = framing.sensorDistance(framing.magnificationFor(t.width() + 2 * off, t.height() + 2 * off));
+        return Reach.Goal.height(from.sensorWanted(distance + MORE).z());
     }
 
     /** A project without a rig whose camera follows what was changed: held anew in each set-up that is seen otherwise than before. */
@@ -113,17 +115,26 @@ public final class Aim {
         return from.study().assembly().contacts().stream().noneMatch(c -> c instanceof Contact.Anchor);
     }
 
+    /** True for a joint that stays: the head is set already, and what would tip the camera is left alone. */
+    private boolean kept(int freedom) {
+        return Orientation.heads(from.study())[freedom] || Orientation.tips(from.study())[freedom];
+    }
+
     private Pose nearest(Reach.Goal goal) {
-        return Reach.to(from.study().rig(), from.posed().pose(), grip, goal);
+        return Reach.to(from.study().rig(), from.posed().pose(), grip, goal, f -> !kept(f));
     }
 
     /** The pose at the goal, clear of everything, that touches the fewest joints. */
     private Optional<Pose> fewest(Reach.Goal goal) {
         int joints = from.study().assembly().freedoms().size();
+        int keep = 0;
+        for (int f = 0; f < joints; f++) {
+            keep |= kept(f) ? 1 << f : 0;
+        }
         List<Integer> sets = new ArrayList<>();
         for (int set = 0; set < 1 << joints; set++) {
             int size = Integer.bitCount(set);
-            if (joints <= ALL_SETS || size <= 2 || size == joints) {
+            if ((set & keep) == 0 && (joints <= ALL_SETS || size <= 2 || (set | keep) == (1 << joints) - 1)) {
                 sets.add(set);
             }
         }
@@ -172,8 +183,8 @@ public final class Aim {
     }
 
     /** Moved along the floor so that the camera comes over the middle; as it stands where it cannot stand there. */
-    private Project rolled(Pose pose) {
-        Vec3 off = from.in(pose).offCentre();
+    private Project rolled(Pose pose, Vec3 over) {
+        Vec3 off = from.inRoom(from.in(pose).sensor()).minus(over);
         Stance set = stance(pose);
         double depth = from.project().place().room().depth();
         try {

@@ -69,7 +69,7 @@ public record ChangeOver(List<String> touches, String inTheWay) {
         } else if (project.gear().lenses().get(to.lens()).zooms() && Math.abs(from.zoom() - to.zoom()) > 1e-6) {
             touches.add("zoom");
         }
-        if (from.wanted().alongArm() != to.wanted().alongArm()) {
+        if (from.wanted().along() != to.wanted().along()) {
             touches.add("turn the camera upright or across");
         }
         if (from.crop() != to.crop()) {

@@ -35,7 +35,7 @@ public final class Choosing {
     private static Project placed(Project started) {
         Situation s = Study.of(started).shown();
         Pose pose = Reach.to(s.study().rig(), s.posed().pose(), s.sensorHook(),
-                Reach.Goal.height(s.sensorHeightWanted() + Aim.MORE));
+                Reach.Goal.height(s.sensorWanted(s.distanceWanted() + Aim.MORE).z()));
         Stance set = started.stance().with(pose.joints(s.study().assembly()));
         Vec3 off = s.in(pose).offCentre();
         double depth = started.place().room().depth();

@@ -77,7 +77,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     }
 
     private static boolean reached(Situation s, Vec3 over, List<Question<?>> hits) {
-        double more = MORE * s.shot().sensorDistance();
+        double more = MORE * s.distanceWanted();
         double near = s.project().policy().distances().overshoot();
         for (Pose from : List.of(s.posed().pose(), middle(s))) {
             for (int rise = 0; rise <= RISES; rise++) {

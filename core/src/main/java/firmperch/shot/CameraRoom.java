@@ -13,8 +13,8 @@ import java.util.List;
 public record CameraRoom(double sensorBelow, double lensLength, boolean along, boolean across) {
     /** What one shot takes. */
     public static CameraRoom of(Shot shot) {
-        return new CameraRoom(shot.camera().sensorBelow(), shot.lens().length(), shot.wanted().alongArm(),
-                !shot.wanted().alongArm());
+        return new CameraRoom(shot.camera().sensorBelow(), shot.lens().length(), shot.wanted().along(),
+                !shot.wanted().along());
     }
 
     /** What the largest of several shots with one camera takes. */

@@ -24,7 +24,7 @@ public record Shot(Wanted wanted, double handsRoom, double zoom, double crop, do
             .length("handsRoom", "Room for hands", 0, 1.5)
             .measure("zoom", "Zoom, 0 wide to 1 long", Quantity.NUMBER, 0, 1)
             .measure("crop", "Crop factor", Quantity.NUMBER, 1, 8)
-            .measure("aperture", "Aperture f/", Quantity.NUMBER, 0.7, 64).group("lens", "Lens", Lens.PARAMS)
+            .measure("aperture", "Aperture f/", Quantity.NUMBER, 0.7, 64).varied(1).group("lens", "Lens", Lens.PARAMS)
             .group("camera", "Camera", Camera.PARAMS).done();
 
     public Shot {
@@ -53,11 +53,5 @@ public record Shot(Wanted wanted, double handsRoom, double zoom, double crop, do
     public Framing framing() {
         return Framing.cropped(camera.format(), crop, (double) camera.pixels().wide() / camera.pixels().high(),
                 focalLength());
-    }
-
-    /** Sensor plane to filmed plane for the wanted rectangle to just fill the picture, m. */
-    public double sensorDistance() {
-        Framing framing = framing();
-        return framing.sensorDistance(framing.magnificationFor(wanted.width(), wanted.depth()));
     }
 }

@@ -27,17 +27,15 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
     }
 
     /**
-     * All that is before the lens's front and above a height, the farthest first.
-     *
-     * @param above m; −∞ for all
+     * All that is before the lens's front and before a plane, the farthest first.
      */
-    public static List<InPicture> of(Situation s, Sight sight, double above) {
+    public static List<InPicture> of(Situation s, Sight sight, Sight.Before before) {
         List<InPicture> all = new ArrayList<>();
         double nearest = Math.max(RIM, s.shot().lens().length() - sight.image()) + RIM;
         List<Piece> pieces = s.study().assembly().pieces();
         for (int i = 0; i < pieces.size(); i++) {
             if (pieces.get(i).takesRoom()) {
-                InPicture shown = of(s, sight, i, nearest, above);
+                InPicture shown = of(s, sight, i, nearest, before);
                 if (!shown.faces.isEmpty() || !shown.round.isEmpty()) {
                     all.add(shown);
                 }
@@ -47,7 +45,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         return all;
     }
 
-    private static InPicture of(Situation s, Sight sight, int number, double nearest, double above) {
+    private static InPicture of(Situation s, Sight sight, int number, double nearest, Sight.Before before) {
         Piece piece = s.study().assembly().pieces().get(number);
         Facets facets = s.study().rig().facets(number);
         Placement place = s.posed().place(piece);
@@ -60,13 +58,13 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         }
         List<List<Sight.Seen>> faces = new ArrayList<>();
         List<List<Sight.Seen>> round = new ArrayList<>();
-        if (sight.couldShow(corners, nearest, above)) {
+        if (sight.couldShow(corners, nearest, before)) {
             double heading = s.project().stance().heading();
             for (Facets.Facet face : facets.faces()) {
                 List<Vec3> edge = face.corners().stream().map(corners::get).toList();
                 Vec3 normal = place.direction(face.normal()).turned(heading);
                 if (sight.eye().minus(edge.getFirst()).dot(normal) > 0) {
-                    List<Sight.Seen> seen = sight.clipped(edge, nearest, above);
+                    List<Sight.Seen> seen = sight.clipped(edge, nearest, before);
                     if (seen.size() > 2) {
                         (face.seams() ? faces : round).add(seen);
                     }
@@ -84,10 +82,16 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
      */
     public record Hidden(double share, Piece most) {}
 
+    /** What lies between the lens and what is filmed. */
+    private static Sight.Before between(Situation s) {
+        Vec3 normal = s.target().normal();
+        return new Sight.Before(normal, s.shotCentre().dot(normal) + RIM);
+    }
+
     /** What of the wanted rectangle the rig's own pieces hide. */
     public static Hidden hidden(Situation s) {
         Sight sight = Sight.of(s);
-        List<InPicture> above = sight.sees() ? of(s, sight, s.shotCentre().z() + RIM) : List.of();
+        List<InPicture> above = sight.sees() ? of(s, sight, between(s)) : List.of();
         List<Sight.Seen> wanted = above.isEmpty()
                 ? List.of()
                 : sight.wanted().stream()

@@ -24,7 +24,8 @@ public final class Sight {
     private final Vec3 up;
     private final double distance;
     private final double image;
-    private final List<Vec3> wanted = new ArrayList<>();
+    private final Vec3 plane;
+    private final List<Vec3> wanted;
     private final Situation s;
 
     /**
@@ -40,6 +41,22 @@ public final class Sight {
         }
     }
 
+    /**
+     * What lies on one side of a plane.
+     *
+     * @param normal toward that side, of length 1
+     * @param off of the plane along it, m; −∞ for everything
+     */
+    public record Before(Vec3 normal, double off) {
+        /** Everything there is. */
+        public static final Before ANY = new Before(Vec3.UP, Double.NEGATIVE_INFINITY);
+
+        /** What is above a height, m. */
+        public static Before above(double height) {
+            return new Before(Vec3.UP, height);
+        }
+    }
+
     private Sight(Situation s) {
         this.s = s;
         framing = s.shot().framing();
@@ -49,19 +66,18 @@ public final class Sight {
         Vec3 sensor = s.inRoom(s.sensor());
         Wanted w = s.shot().wanted();
         ahead = s.posed().camera().z().turned(heading).negated();
-        right = w.alongArm() ? forward : left.negated();
-        up = w.alongArm() ? left : forward;
-        Vec3 centre = s.shotCentre();
-        double slant = -ahead.z();
-        double along = slant > 1e-6 ? (sensor.z() - centre.z()) / slant : FAR;
+        right = w.along() ? forward : left.negated();
+        up = w.along() ? left : forward;
+        Target target = s.target();
+        plane = target.normal();
+        Vec3 away = target.centre().minus(sensor);
+        double slant = -ahead.dot(plane);
+        double along = slant > 1e-6 ? -away.dot(plane) / slant : FAR;
         // A camera that looks past the work is focused on it all the same.
-        distance = along < FAR ? along : centre.minus(sensor).dot(ahead);
+        distance = along < FAR ? along : away.dot(ahead);
         image = framing.imageDistance(framing.magnificationAt(Math.max(0, distance)));
         eye = sensor.plus(ahead.times(image));
-        double direction = s.cameraHeading() + (w.alongArm() ? 0 : Math.PI / 2);
-        for (int[] c : new int[][]{{1, 1}, {-1, 1}, {-1, -1}, {1, -1}}) {
-            wanted.add(centre.plus(new Vec3(c[0] * w.width() / 2, c[1] * w.depth() / 2, 0).turned(direction)));
-        }
+        wanted = target.corners();
     }
 
     /** From where the camera is in a situation. */
@@ -131,21 +147,39 @@ public final class Sight {
         return new Seen(k * off.dot(right) / framing.sensorWidth(), k * off.dot(up) / framing.sensorHeight());
     }
 
-    /** The point at a height that is seen in a place of the picture; nothing where the ray there does not meet that height. */
-    public Optional<Vec3> at(Seen place, double height) {
+    /** The point of the filmed plane that is seen in a place of the picture; nothing where the ray there does not meet it. */
+    public Optional<Vec3> at(Seen place) {
+        return at(place, plane, s.shotCentre().dot(plane));
+    }
+
+    private Optional<Vec3> at(Seen place, Vec3 normal, double off) {
         Vec3 ray = ahead.times(image).plus(right.times(place.x * framing.sensorWidth() / 2))
                 .plus(up.times(place.y * framing.sensorHeight() / 2));
-        double k = (height - eye.z()) / ray.z();
+        double k = (off - eye.dot(normal)) / ray.dot(normal);
         return k > 0 && k * ray.length() < FAR ? Optional.of(eye.plus(ray.times(k))) : Optional.empty();
     }
 
-    /** Corners of what is covered at a height, right and up first, round to the left; none where not all of the picture meets it. */
+    /** Corners of what is covered on the filmed plane, right and up first, round to the left; none where not all of the picture meets it. */
+    public List<Vec3> covered() {
+        return covered(plane, s.shotCentre().dot(plane));
+    }
+
+    /** The same at a height. */
     public List<Vec3> covered(double height) {
+        return covered(Vec3.UP, height);
+    }
+
+    private List<Vec3> covered(Vec3 normal, double off) {
         List<Vec3> corners = new ArrayList<>();
         for (int[] c : new int[][]{{1, 1}, {-1, 1}, {-1, -1}, {1, -1}}) {
-            at(new Seen(c[0], c[1]), height).ifPresent(corners::add);
+            at(new Seen(c[0], c[1]), normal, off).ifPresent(corners::add);
         }
         return corners.size() == 4 ? corners : List.of();
+    }
+
+    /** How far the way it looks is from the way that is wanted, rad. */
+    public double astray() {
+        return Math.acos(Math.clamp(ahead.dot(s.target().ahead()), -1, 1));
     }
 
     /** Long side of what is seen across the way it looks, as far away as it is focused on, m. */
@@ -173,7 +207,7 @@ public final class Sight {
 
     /** How much longer the longer of two opposite sides of what is covered on the filmed plane is than the other, as a factor from 1 up. */
     public double keystone() {
-        List<Vec3> c = covered(s.shotCentre().z());
+        List<Vec3> c = covered();
         double most = 1;
         for (int i = 0; i < 2 && !c.isEmpty(); i++) {
             double one = c.get(i).minus(c.get(i + 1)).length();
@@ -184,7 +218,7 @@ public final class Sight {
     }
 
     /**
-     * Picture elements for each metre of a level plane at a point of it, the way in which they are fewest: the smaller singular value of the
+     * Picture elements for each metre of the filmed plane at a point of it, the way in which they are fewest: the smaller singular value of the
      * projection's derivative there. 0 where it is not before the lens.
      */
     public double scale(Vec3 point) {
@@ -202,10 +236,10 @@ public final class Sight {
         return Math.sqrt(Math.max(0, least)) * s.shot().camera().pixels().wide() / framing.sensorWidth();
     }
 
-    /** How a place on the sensor along an axis moves with the point's x and y. */
+    /** How a place on the sensor along an axis moves with the point along the filmed plane's two sides. */
     private double[] slope(Vec3 off, double depth, Vec3 axis) {
         Vec3 gradient = axis.times(depth).minus(ahead.times(off.dot(axis))).times(image / (depth * depth));
-        return new double[]{gradient.x(), gradient.y()};
+        return new double[]{gradient.dot(s.target().right()), gradient.dot(s.target().up())};
     }
 
     /** The fewest at the corners of what is wanted. */
@@ -215,17 +249,16 @@ public final class Sight {
 
     /** Where the middle of the picture is on the filmed plane, from where it should be, m; nothing where it looks past it. */
     public Optional<Double> offMiddle() {
-        Vec3 centre = s.shotCentre();
-        return at(new Seen(0, 0), centre.z()).map(p -> p.minus(centre).radius());
+        return at(new Seen(0, 0)).map(p -> p.minus(s.shotCentre()).length());
     }
 
     /**
-     * What is left of a flat face in the picture: what lies farther from the lens than that, m, and above that height, cut off at the
+     * What is left of a flat face in the picture: what lies farther from the lens than that, m, and before a plane, cut off at the
      * picture's edges (Sutherland and Hodgman 1974). None where nothing is left.
      */
-    public List<Seen> clipped(List<Vec3> face, double nearest, double above) {
+    public List<Seen> clipped(List<Vec3> face, double nearest, Before before) {
         List<Vec3> kept = Taped.cut(face, ahead, eye.dot(ahead) + nearest);
-        kept = Taped.cut(kept, Vec3.UP, above);
+        kept = Taped.cut(kept, before.normal, before.off);
         for (int side = -1; side <= 1; side += 2) {
             kept = cut(kept, inward(right.times(side), framing.sensorWidth()));
             kept = cut(kept, inward(up.times(side), framing.sensorHeight()));
@@ -233,8 +266,8 @@ public final class Sight {
         return kept.stream().map(p -> seen(p, depth(p))).toList();
     }
 
-    /** False if none of these points is before the lens, above that height and between the planes of the picture's edges. Quick. */
-    boolean couldShow(List<Vec3> points, double nearest, double above) {
+    /** False if none of these points is before the lens, before that plane and between the planes of the picture's edges. Quick. */
+    boolean couldShow(List<Vec3> points, double nearest, Before before) {
         boolean far = false;
         boolean high = false;
         boolean[] within = new boolean[4];
@@ -244,7 +277,7 @@ public final class Sight {
             double x = off.dot(right) * image * 2;
             double y = off.dot(up) * image * 2;
             far |= depth >= nearest;
-            high |= point.z() >= above;
+            high |= point.dot(before.normal) >= before.off;
             within[0] |= x <= depth * framing.sensorWidth();
             within[1] |= x >= -depth * framing.sensorWidth();
             within[2] |= y <= depth * framing.sensorHeight();

@@ -17,7 +17,6 @@ import firmperch.pose.CellBounds;
 import firmperch.pose.Framed;
 import firmperch.pose.Pose;
 import firmperch.pose.Posed;
-import firmperch.project.Bench;
 import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.project.Stance;
@@ -422,11 +421,29 @@ public final class Situation {
         return direction.turned(-project().stance().heading());
     }
 
+    /** What must be in the picture, as it lies in the room. */
+    public Target target() {
+        return study.target();
+    }
+
     /** Middle of the shot on the filmed plane, in the room, m. */
     public Vec3 shotCentre() {
-        Bench bench = project().place().bench();
-        return new Vec3(bench.from() + shot().wanted().fromEdge(), shot().wanted().aside(),
-                bench.height() + shot().wanted().height());
+        return target().centre();
+    }
+
+    /** How far from it the sensor must be for all that is wanted to just be in the picture, m. */
+    public double distanceWanted() {
+        return target().distance(shot().framing());
+    }
+
+    /** Where the sensor then is, looking the way that is wanted; in the room, m. */
+    public Vec3 sensorWanted() {
+        return sensorWanted(distanceWanted());
+    }
+
+    /** Where the sensor is that far from the middle of the shot, looking the way that is wanted; in the room, m. */
+    public Vec3 sensorWanted(double distance) {
+        return shotCentre().minus(target().ahead().times(distance));
     }
 
     /** The middle of the sensor, in the perch's axes, m. */
@@ -447,9 +464,9 @@ public final class Situation {
                 -shot().camera().sensorBelow() - shot().lens().length()));
     }
 
-    /** Height above the floor at which the sensor sees just the wanted rectangle, m. */
+    /** Height above the floor at which the sensor sees just what is wanted, m. */
     public double sensorHeightWanted() {
-        return shotCentre().z() + shot().sensorDistance();
+        return sensorWanted().z();
     }
 
     /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */
@@ -463,9 +480,9 @@ public final class Situation {
         return Math.atan2(forward.y(), forward.x()) + project().stance().heading();
     }
 
-    /** Sensor to the middle of the shot in the room, seen from above, m. */
+    /** The sensor from where it is wanted, in the room and seen from above, m. */
     public Vec3 offCentre() {
-        Vec3 off = inRoom(sensor()).minus(shotCentre());
+        Vec3 off = inRoom(sensor()).minus(sensorWanted());
         return new Vec3(off.x(), off.y(), 0);
     }
 

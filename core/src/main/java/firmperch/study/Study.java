@@ -34,6 +34,7 @@ import java.util.stream.IntStream;
 public final class Study {
     private final Project project;
     private final Shot shot;
+    private final Target target;
     private final Rig rig;
     private final Study whole;
     private final Map<CameraRoom, Lazy<Study>> rooms;
@@ -51,6 +52,7 @@ public final class Study {
     private Study(Study same, Project project, Rig rig, Study whole) {
         this.project = project;
         this.shot = project.shot();
+        target = Target.of(project);
         this.rig = rig;
         this.whole = whole == null ? this : whole;
         rooms = same.rooms;
@@ -68,6 +70,7 @@ public final class Study {
     private Study(Project project, Rig rig) {
         this.project = project;
         this.shot = project.shot();
+        target = Target.of(project);
         this.rig = rig;
         whole = this;
         rooms = new ConcurrentHashMap<>();
@@ -157,6 +160,11 @@ public final class Study {
     /** The picture of the set-up that is shown. */
     Shot shot() {
         return shot;
+    }
+
+    /** What must be in the picture of the set-up that is shown. */
+    Target target() {
+        return target;
     }
 
     /** The study of the same rig with the room that its camera takes in whichever set-up: what is asked over every pose is asked of that. */

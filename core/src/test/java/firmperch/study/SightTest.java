@@ -97,7 +97,7 @@ class SightTest {
             Sight.Seen place = sight.seen(new Vec3(x, y, z)).orElseThrow();
             assertThat(place.x()).isCloseTo((h.get(0) * x + h.get(1) * y + h.get(2)) / w, within(1e-7));
             assertThat(place.y()).isCloseTo((h.get(3) * x + h.get(4) * y + h.get(5)) / w, within(1e-7));
-            assertThat(sight.at(place, z).orElseThrow().minus(new Vec3(x, y, z)).length()).isLessThan(1e-9);
+            assertThat(sight.at(place).orElseThrow().minus(new Vec3(x, y, z)).length()).isLessThan(1e-9);
         }
     }
 
@@ -160,7 +160,7 @@ class SightTest {
         Situation s = Study.of(Demo.with("shot.lens.focalLength", 0.006, "shot.wanted.fromEdge", -0.25)).set();
         Sight sight = Sight.of(s);
         double z = s.shotCentre().z();
-        List<InPicture> shown = InPicture.of(s, sight, z + 0.001);
+        List<InPicture> shown = InPicture.of(s, sight, Sight.Before.above(z + 0.001));
         assertThat(shown).isNotEmpty();
         double nearest = s.shot().lens().length() - sight.image() + 0.001;
         Random random = new Random(3);

@@ -2,6 +2,7 @@ package firmperch.part.head;
 
 import firmperch.body.Body;
 import firmperch.body.Builder;
+import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Motion;
@@ -17,16 +18,27 @@ import firmperch.stock.Fitting;
 import firmperch.units.Quantity;
 import java.util.List;
 
-/** A tilting or ball head, set level whenever what it hangs on is tipped: told by its mass (kg), height (m) and rated or measured holding torque (N·m). */
-public record TiltHead(double mass, double drop, double torque) implements Part {
+/**
+ * A tilting or ball head. Where it is tilted for some of the views, that is a joint of the rig's; else it looks straight down, and is set level
+ * whenever what it hangs on is tipped.
+ *
+ * @param mass kg
+ * @param drop its height, m
+ * @param torque that it holds, rated or measured, N·m
+ * @param forward how far it is ever tilted forward from straight down, rad; 0 if never
+ */
+public record TiltHead(double mass, double drop, double torque, double forward) implements Part {
     public static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
             .length("drop", "Height of the head", -0.5, 0.5)
-            .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).judged().varied(1).done();
+            .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).judged().varied(1)
+            .angle("forward", "Tilted forward, at most", 0, 120).orElse(0.0)
+            .help("0° if it always looks straight down; 90° to film who works there.").done();
 
     private static final double WIDE = 0.035;
+    private static final Vec3 FORWARD = Vec3.Y.negated();
 
     public TiltHead {
-        PARAMS.check(mass, drop, torque);
+        PARAMS.check(mass, drop, torque, forward);
     }
 
     @Override
@@ -42,11 +54,17 @@ public record TiltHead(double mass, double drop, double torque) implements Part 
         out.station("", "Head", plate.body(), plate.at().origin(), plate.station());
         Piece head = out.add(plate.body(), Piece.owned("Head", Solid.Bought.box(WIDE, WIDE, Math.abs(drop), mass))
                 .at(plate.at().of(Placement.at(down.times(0.5)))));
-        Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)), tipped == null
+        // On what is tipped it is set level each time, and that is all it does.
+        Freedom tip = forward > 0 && tipped == null
+                ? out.freedom("tilt", "Tilt of the head", Freedom.Kind.HINGE, 0, forward)
+                : null;
+        Motion level = tipped == null
                 ? new Motion.Fixed()
-                : new Motion.Turn(tipped.freedom(), plate.at().inward(tipped.axis()).times(-1)));
+                : new Motion.Turn(tipped.freedom(), plate.at().inward(tipped.axis()).times(-1));
+        Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)),
+                tip == null ? level : new Motion.Turn(tip, FORWARD));
         out.joint("tilt", "tilt", Joint.Side.of(plate.body(), plate.at().point(down)), Joint.Side.of(tilt, Vec3.ZERO),
-                null, Vec3.Y.negated(), new Hold.Rated(torque), HeadStiffness.of(torque));
+                tip, FORWARD, new Hold.Rated(torque), HeadStiffness.of(torque));
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
         out.mount(tilt, Vec3.ZERO, head);
         out.fit(plate.body(), plate.at().origin(), 1,

@@ -53,6 +53,7 @@ final class FieldRow extends CachedVBox {
             case Param.Whole _ -> typed(Quantity.COUNT);
             case Param.Choice chosen -> chosen(chosen.catalogue());
             case Param.Either either -> either(either);
+            case Param.OneOf one -> oneOf(one);
             default -> typed(null);
         };
         editor.setId(path.toString());
@@ -179,6 +180,18 @@ final class FieldRow extends CachedVBox {
         }
     }
 
+    private ComboBox<Object> oneOf(Param.OneOf one) {
+        ComboBox<Object> choice = new ComboBox<>();
+        choice.getItems().setAll((Object[]) one.type().getEnumConstants());
+        choice.valueProperty().addListener((o, was, is) -> {
+            if (!showing && is != null) {
+                attempt(() -> is);
+            }
+        });
+        choice.getStyleClass().add("choice");
+        return choice;
+    }
+
     private ComboBox<String> either(Param.Either either) {
         ComboBox<String> choice = new ComboBox<>();
         choice.getItems().setAll(either.yes(), either.no());
@@ -217,6 +230,7 @@ final class FieldRow extends CachedVBox {
             case Param.Measure measure -> showText(shown(measure.quantity()));
             case Param.Whole _ -> showText(shown(Quantity.COUNT));
             case Param.Choice _ -> ((ComboBox<Catalogue.Row>) editor).setValue((Catalogue.Row) value);
+            case Param.OneOf _ -> ((ComboBox<Object>) editor).setValue(value);
             case Param.Either either -> ((ComboBox<String>) editor)
                     .setValue((boolean) value ? either.yes() : either.no());
             default -> showText(shown(null));

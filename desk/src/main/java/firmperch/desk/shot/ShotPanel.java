@@ -22,6 +22,7 @@ import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.OtherWay;
 import firmperch.shot.Lens;
+import firmperch.shot.Shot;
 import firmperch.shot.Usual;
 import firmperch.shot.Wanted;
 import firmperch.study.Sight;
@@ -32,6 +33,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -40,6 +42,12 @@ import javafx.scene.layout.FlowPane;
 
 /** What has to be in the picture, through which lens, and from where that is seen. */
 public final class ShotPanel extends ReasonedPanel {
+    /** Which of the forms is about an area, one that lies flat, a person, a lens that zooms. */
+    private static final int AREA = 1;
+    private static final int FLAT = 2;
+    private static final int PERSON = 3;
+    private static final int ZOOM = 5;
+
     private final Label answer = Words.of("answer", "");
     private final Label tape = Words.of("hint", "");
     private final CachedVBox others = new CachedVBox(4);
@@ -61,9 +69,13 @@ public final class ShotPanel extends ReasonedPanel {
      */
     public ShotPanel(Document document, ReasonList.Actions actions, Consumer<Exporter> export) {
         super(new ReasonList(actions, (a, f) -> f.about().topic() == Topic.PICTURE, false),
-                Form.of(document, "What must be in it", fields(document, "setUp.name", "shot.wanted.width",
-                        "shot.wanted.depth", "shot.wanted.alongArm", "shot.wanted.height", "shot.wanted.fromEdge",
-                        "shot.wanted.aside", "shot.handsRoom")),
+                Form.of(document, "What must be in it", fields(document, "setUp.name", "shot.wanted.filmed")),
+                Form.of(document, "", fields(document, "shot.wanted.width", "shot.wanted.depth",
+                        "shot.wanted.tilt")),
+                Form.of(document, "", fields(document, "shot.wanted.alongArm")),
+                Form.of(document, "", fields(document, "shot.wanted.seated")),
+                Form.of(document, "", fields(document, "shot.wanted.height", "shot.wanted.fromEdge",
+                        "shot.wanted.aside", "shot.wanted.turn", "shot.wanted.lean", "shot.handsRoom")),
                 Form.of(document, "", fields(document, "shot.zoom")),
                 Form.of(document, "", fields(document, "shot.crop", "shot.aperture")),
                 Form.of(document, Stream
@@ -85,9 +97,17 @@ public final class ShotPanel extends ReasonedPanel {
         Usual.AREAS.forEach(a -> areas.getItems().add(item(a.label(), () -> document.edit(sized(a)))));
         kits.setId("usual-kits");
         Usual.KITS.forEach(k -> kits.getItems().add(item(k.label(), () -> document.edit(filmedWith(k)))));
-        stack(answer, new FlowPane(6, 6, aim, look), others, form(0), areas, Words.heading("With what"), lens, form(1),
-                form(2), kits, form(3),
-                Words.heading("On the bench"), tape, mat, Words.heading("Reasons"), reasons());
+        stack(answer, new FlowPane(6, 6, aim, look), others, form(0), form(AREA), form(FLAT), form(PERSON), form(4),
+                areas,
+                Words.heading("With what"), lens, form(ZOOM), form(6), kits, form(7), Words.heading("On the bench"),
+                tape,
+                mat, Words.heading("Reasons"), reasons());
+    }
+
+    /** Takes no room where it is about nothing. */
+    private static void only(Node node, boolean seen) {
+        node.setVisible(seen);
+        node.setManaged(seen);
     }
 
     private static List<Field> fields(Document document, String... paths) {
@@ -104,8 +124,7 @@ public final class ShotPanel extends ReasonedPanel {
     private Project sized(Usual.Area area) {
         Project project = document.project();
         Wanted w = project.setUp().wanted();
-        return (Project) Path.of("setUp.wanted").with(project, new Wanted(area.width(), area.depth(), w.alongArm(),
-                w.height(), w.fromEdge(), w.aside()));
+        return Path.of("setUp.wanted").with(project, w.sized(area.width(), area.depth()));
     }
 
     /** The gear's camera is that one, and the shown set-up is filmed through its lens, which is there from then on. */
@@ -145,17 +164,19 @@ public final class ShotPanel extends ReasonedPanel {
     public void show(Assessment assessment) {
         super.show(assessment);
         lens.show(assessment.project());
-        form(1).setVisible(assessment.project().shot().lens().zooms());
-        form(1).setManaged(assessment.project().shot().lens().zooms());
-        aim.setVisible(!assessment.project().perch().none());
-        aim.setManaged(!assessment.project().perch().none());
+        Shot shot = assessment.project().shot();
+        only(form(ZOOM), shot.lens().zooms());
+        only(form(AREA), !shot.wanted().filmed().person());
+        only(form(FLAT), shot.wanted().flat());
+        only(form(PERSON), shot.wanted().filmed().person());
+        only(aim, !assessment.project().perch().none());
         Situation s = assessment.situation();
         if (assessment.project() != looked) {
             // What was looked at was another project.
             others.getChildren().clear();
         }
         answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "
-                + s.length(assessment.project().shot().sensorDistance()) + " above the work, "
+                + s.length(s.distanceWanted()) + " from the work, "
                 + s.length(s.sensorHeightWanted()) + " above the floor. It is at " + s.length(s.sensor().z()) + " now."
                 + seen(s)
                 + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES

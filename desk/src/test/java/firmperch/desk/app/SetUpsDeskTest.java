@@ -49,7 +49,7 @@ class SetUpsDeskTest {
         assertThat(desk.project().setUp().wanted().width()).isEqualTo(0.42);
         Situation held = desk.now();
         assertThat(held.sensorDistance()).as("the camera follows what is wanted")
-                .isCloseTo(held.shot().sensorDistance() + 0.003, within(1e-3));
+                .isCloseTo(held.distanceWanted() + 0.003, within(1e-3));
         desk.click("setup-add");
         desk.filled();
         desk.type("setUp.name", "Close-up");
@@ -57,7 +57,7 @@ class SetUpsDeskTest {
         desk.type("shot.wanted.width", "150");
         desk.type("shot.handsRoom", "60");
         assertThat(names()).containsExactly("Overhead", "Close-up");
-        assertThat(desk.now().sensorDistance()).isCloseTo(desk.now().shot().sensorDistance() + 0.003, within(1e-3));
+        assertThat(desk.now().sensorDistance()).isCloseTo(desk.now().distanceWanted() + 0.003, within(1e-3));
         for (Step step : List.of(Step.PERCH, Step.STEADY, Step.MAKE, Step.PROVE)) {
             desk.go(step);
             desk.filled();
@@ -150,11 +150,11 @@ class SetUpsDeskTest {
         desk.filled();
         desk.type("shot.wanted.height", "0");
         double before = desk.now().sensor().z();
-        assertThat(desk.now().sensorDistance()).isGreaterThan(desk.now().shot().sensorDistance() + 0.05);
+        assertThat(desk.now().sensorDistance()).isGreaterThan(desk.now().distanceWanted() + 0.05);
         desk.click("aim");
         desk.until("it is set", () -> desk.now().sensor().z() < before - 0.02);
-        assertThat(desk.now().sensorDistance()).isBetween(desk.now().shot().sensorDistance(),
-                1.1 * desk.now().shot().sensorDistance());
+        assertThat(desk.now().sensorDistance()).isBetween(desk.now().distanceWanted(),
+                1.1 * desk.now().distanceWanted());
         assertThat(desk.assessment().finding("shot.picture").margin()).isGreaterThanOrEqualTo(1);
     }
 }
