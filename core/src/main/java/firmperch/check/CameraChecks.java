@@ -21,7 +21,7 @@ import java.util.function.BiFunction;
 /** How far the camera sinks, tilts and sways, and how heavy the pieces are to lift. */
 final class CameraChecks {
     /** Force of a finger letting go, N. */
-    private static final double TOUCH = 5;
+    static final double TOUCH = 5;
 
     private CameraChecks() {
     }

@@ -15,6 +15,8 @@ import java.util.function.Function;
 final class PictureChecks {
     /** So much of what is to be filmed may be hidden. */
     private static final double HIDDEN = 0.01;
+    /** By so many picture elements a touch may move the picture. */
+    private static final double PRESSED = 2;
     /** So far the camera may look from the way that is wanted, rad. */
     private static final double ASTRAY = Math.toRadians(5);
 
@@ -34,7 +36,8 @@ final class PictureChecks {
 
     /** All of them, in the order of the work. */
     static List<Check<?>> all() {
-        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), direction(), own());
+        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), direction(), own(),
+                pressed());
     }
 
     /**
@@ -198,6 +201,30 @@ final class PictureChecks {
                             .saying(() -> "the camera looks " + s.show(Quantity.ANGLE, astray)
                                     + " away from the way you want");
                 });
+    }
+
+    /** A finger on the camera moves the picture of the first seconds; asked only of a rig, and where the camera is touched. */
+    private static FunctionCheck<Void> pressed() {
+        return FunctionCheck.whole(about("shot.record", Topic.PICTURE, "Does pressing record leave the picture still?",
+                Quantity.LENGTH, Scope.SET_POSE, "pressing record shakes the picture",
+                "u of a touch of 5 N at the camera ≤ two picture elements on what is filmed",
+                "space frame, direct stiffness (Przemieniecki); a touch of 5 N and two picture elements: our own judgement"),
+                study -> !study.project().perch().none() && study.project().setUps().stream()
+                        .anyMatch(setUp -> setUp.recording().touches()),
+                study -> study.assembly().payload(), s -> {
+                    if (!s.project().setUp().recording().touches()) {
+                        return new Reading(0, 1, () -> "nothing touches the camera");
+                    }
+                    double still = PRESSED / Math.max(1, Sight.of(s).worstScale());
+                    return Reading.loaded(s, still, frame -> {
+                        double moves = CameraChecks.TOUCH * s.unitLoads().sideways(s.level(CameraChecks.TOUCH));
+                        return new Reading(moves, still, () -> String.format(Locale.ROOT,
+                                "%.2f mm for a touch of %.0f N, %.0f picture elements", moves * 1e3,
+                                CameraChecks.TOUCH, PRESSED * moves / still))
+                                .saying(() -> "pressing record at the camera moves it " + s.length(moves)
+                                        + ", which shakes the first seconds of the picture");
+                    });
+                }, Check.Certainty.SAMPLED);
     }
 
     /** No leg, post or arm of the rig's own hides what is to be filmed. */

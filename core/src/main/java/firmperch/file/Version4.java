@@ -33,6 +33,7 @@ final class Version4 {
             move(camera, "crop", setUp, "crop");
             setUp.put("aperture", APERTURE);
             move(camera, "aperture", setUp, "aperture");
+            setUp.put("recording", "REMOTE");
             move(now, "stance", setUp, "stance");
             ObjectNode lens = gear.putArray("lenses").addObject();
             lens.put("name", "The lens");

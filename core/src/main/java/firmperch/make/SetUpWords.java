@@ -36,6 +36,7 @@ final class SetUpWords {
                 + Quantity.LENGTH.bare(s.shot().wanted().width(), s.project().units()) + " × "
                 + s.length(s.shot().wanted().depth()) + " through “" + s.shot().lens().name() + "”, sensor "
                 + s.length(s.sensor().z()) + " above the floor. " + (joints.isEmpty() ? "" : "Set " + joints + ". ")
+                + (Taped.foot(s).isEmpty() ? "" : "It stands " + Taped.foot(s) + ". ")
                 + Taped.of(s).map(t -> "Its picture ends on the bench " + t.words(s) + ".").orElse("");
     }
 

@@ -142,7 +142,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
 
     private Project with(Shot s) {
         return with(gear.with(setUp().lens(), s.lens()).with(s.camera())).with(new SetUp(setUp().name(), s.wanted(),
-                s.handsRoom(), setUp().lens(), s.zoom(), s.crop(), s.aperture(), stance()));
+                s.handsRoom(), setUp().lens(), s.zoom(), s.crop(), s.aperture(), setUp().recording(), stance()));
     }
 
     @Override

@@ -7,6 +7,7 @@ import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
 import firmperch.shot.Lens;
+import firmperch.shot.Recording;
 import firmperch.stock.Catalogue;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -67,8 +68,17 @@ final class Changes {
         }
         changes.vary(set.shot(), Path.of("shot"));
         changes.otherLenses();
+        changes.notTouched();
         changes.all.addAll(changes.moves(set));
         return List.copyOf(changes.all);
+    }
+
+    /** Record pressed from afar. */
+    private void notTouched() {
+        if (project.setUp().recording().touches()) {
+            all.add(new Change(List.of(dose("press record with a remote, or set a timer",
+                    () -> Path.of("setUp.recording").with(project, Recording.REMOTE), null, null)), true));
+        }
     }
 
     /** Another lens that is there: of this set-up alone, and for nothing. */

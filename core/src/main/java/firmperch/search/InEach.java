@@ -47,7 +47,9 @@ final class InEach {
             worst = shown;
             least = question.at(whole);
         }
-        return Assessor.found(question, least, each.get(worst), worst, null);
+        // What counts in every pose is soon known in all of them: which set-up came nearest to the worst does not matter.
+        return Assessor.found(question, least, each.get(worst),
+                question.about().scope() == Scope.SET_POSE ? worst : Finding.NO_SETUP, null);
     }
 
     /** The answer in one set-up; nothing where the question is not raised there. */

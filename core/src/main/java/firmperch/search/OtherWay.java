@@ -96,7 +96,11 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
 
     private static Optional<OtherWay> way(String what, Supplier<Project> change) {
         try {
-            Situation set = Study.of(change.get()).set();
+            Project changed = change.get();
+            if (!changed.setUp().wanted().flat() || changed.perch().none()) {
+                return Optional.of(looked(what, Aim.of(changed)));
+            }
+            Situation set = Study.of(changed).shown();
             AtHeight there = AtHeight.of(set, set.sensorHeightWanted() + SPARE);
             return Optional.of(looked(what, moved(there)));
         } catch (InvalidValue impossible) {
@@ -114,7 +118,7 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
     }
 
     private static OtherWay looked(String what, Project changed) {
-        Situation s = Study.of(changed).set();
+        Situation s = Study.of(changed).shown();
         Optional<Finding> wrong = RaisedQuestions.of(s.study()).stream()
                 .filter(q -> MATTERS.contains(q.about().topic())).map(q -> Assessor.answered(q, s, null))
                 .filter(f -> f.verdict() == Verdict.GIVES).min(Assessment.WEAKEST_FIRST);

@@ -1,10 +1,13 @@
 package firmperch.study;
 
+import firmperch.body.Body;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.project.Bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the camera sees of the bench's top, as it is marked there: where it lies and how far it stays from each edge, m; below 0 where it
@@ -68,6 +71,26 @@ public record Taped(double near, double far, double left, double right, List<Vec
     public String words(Situation s) {
         return distance(s, near, "the edge nearest the perch") + ", " + distance(s, far, "the edge opposite") + ", "
                 + distance(s, left, "the left end") + ", " + distance(s, right, "the right end");
+    }
+
+    /** Where what stands on the floor ends, to be marked with tape there; empty where nothing does. */
+    public static String foot(Situation s) {
+        Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
+        if (standing.isEmpty()) {
+            return "";
+        }
+        double[] reach = new double[4];
+        Vec3[] ways = {Vec3.X.negated(), Vec3.X, Vec3.Y, Vec3.Y.negated()};
+        for (int i = 0; i < reach.length; i++) {
+            reach[i] = s.clearance().furthest(ways[i], standing::contains);
+        }
+        return "from " + s.length(-reach[0]) + " to " + s.length(reach[1]) + " out from the wall, "
+                + beside(s, reach[2], "left") + " and " + beside(s, reach[3], "right") + " of the bench's middle";
+    }
+
+    private static String beside(Situation s, double reach, String side) {
+        String other = side.equals("left") ? "right" : "left";
+        return reach >= 0 ? s.length(reach) + " to the " + side : s.length(-reach) + " to the " + other;
     }
 
     private static String distance(Situation s, double distance, String from) {

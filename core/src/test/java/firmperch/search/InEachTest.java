@@ -7,14 +7,17 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import firmperch.Demo;
 import firmperch.Known;
+import firmperch.body.Vec3;
 import firmperch.check.Finding;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Verdict;
 import firmperch.file.CheckReport;
 import firmperch.file.Samples;
+import firmperch.frame.FrameModel.PointForce;
 import firmperch.param.Path;
 import firmperch.project.Project;
 import firmperch.project.SetUps;
+import firmperch.shot.Recording;
 import firmperch.shot.Lens;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -95,6 +98,26 @@ class InEachTest {
         assertThat(moved.changed().shown()).isZero();
         assertThat(moved.changed().setUps().get(0)).isEqualTo(low().setUps().get(0));
         assertThat(Assessor.now(moved.changed()).finding("shot.hands").verdict()).isEqualTo(Verdict.HOLDS);
+    }
+
+    /** A finger on the camera is a touch of 5 N: along the arm it moves it by what the frame says, and the remote is the free cure. */
+    @Test
+    void whoPressesRecordMayShakeThePicture() {
+        Project two = Demo.with(SetUps.copied(Demo.project()), "setUp.recording", Recording.HAND,
+                "shot.camera.pixels.wide", 15360, "shot.camera.pixels.high", 8640);
+        Assessment every = Assessor.everyPose(two, Progress.NONE);
+        Finding pressed = every.finding("shot.record");
+        assertThat(pressed.in(two)).isEqualTo("Set-up 2");
+        Situation s = every.study().in(1);
+        double far = s.frame().orElseThrow()
+                .under(List.of(new PointForce(s.framed().camera(), s.framed().cameraOffset(), Vec3.X.times(5))))
+                .movement(s.framed().camera(), s.framed().cameraOffset()).x();
+        assertThat(pressed.reading().asked()).isGreaterThanOrEqualTo(Math.abs(far) * (1 - 1e-6));
+        assertThat(pressed.verdict()).isEqualTo(Verdict.GIVES);
+        Finding.Cure cure = Assessor.withCures(every, pressed, Progress.NONE).finding("shot.record").cures().getFirst();
+        assertThat(cure.what()).isEqualTo("press record with a remote, or set a timer");
+        assertThat(cure.price()).isEmpty();
+        assertThat(Assessor.now(Demo.project()).find("shot.record")).isEmpty();
     }
 
     @Test

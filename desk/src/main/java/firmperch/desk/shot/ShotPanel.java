@@ -77,7 +77,7 @@ public final class ShotPanel extends ReasonedPanel {
                 Form.of(document, "", fields(document, "shot.wanted.height", "shot.wanted.fromEdge",
                         "shot.wanted.aside", "shot.wanted.turn", "shot.wanted.lean", "shot.handsRoom")),
                 Form.of(document, "", fields(document, "shot.zoom")),
-                Form.of(document, "", fields(document, "shot.crop", "shot.aperture")),
+                Form.of(document, "", fields(document, "shot.crop", "shot.aperture", "setUp.recording")),
                 Form.of(document, Stream
                         .concat(Field.sections("This lens", document.project().shot().lens(), Path.of("shot.lens"))
                                 .stream(),

@@ -125,11 +125,11 @@ class DeskTest {
     @Test
     void shotAnswersWithTheCamerasHeight() {
         desk.go(Step.SHOT);
-        assertThat(desk.says("499 mm above the work")).isTrue();
+        assertThat(desk.says("499 mm from the work")).isTrue();
         desk.type("shot.wanted.width", "60 cm");
         assertThat(desk.project().shot().wanted().width()).isCloseTo(0.6, within(1e-12));
         // Thin lens by hand: m = 23.5/600, u + v = 24·(2 + m + 1/m) = 661.7 mm.
-        assertThat(desk.says("662 mm above the work")).isTrue();
+        assertThat(desk.says("662 mm from the work")).isTrue();
         assertThat(desk.says("600 / 442 mm")).isTrue();
     }
 
