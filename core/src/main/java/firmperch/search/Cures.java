@@ -139,7 +139,7 @@ final class Cures {
         double least = told.margin() + HELPS * Math.max(0, 1 - told.margin());
         cures.removeIf(c -> cured ? c.verdict() == Verdict.GIVES : c.margin() < least);
         cures.sort(Comparator.comparingInt((Cure c) -> c.verdict().ordinal()).thenComparing(c -> !c.worsens().isEmpty())
-                .thenComparingDouble(Cure::cost));
+                .thenComparingDouble(Cure::cost).thenComparing(c -> !c.moves()));
         return cures;
     }
 
