@@ -122,6 +122,7 @@ public final class SetUpList extends VBox {
         private final Label what = Words.of("hint", "");
         private final Label change = Words.of("hint", "");
         private final ToggleButton choose = new ToggleButton();
+        private List<Object> known = List.of();
 
         Row(int number) {
             this.number = number;
@@ -154,6 +155,12 @@ public final class SetUpList extends VBox {
             getChildren().addAll(change, choose);
         }
 
+        /** All that decides what it shows: a drag changes one row and what is touched from it to the next. */
+        private List<Object> what(Project p) {
+            return List.of(p.setUps().get(number), p.setUps().get(Math.max(0, number - 1)), p.gear(), p.place(),
+                    p.perch(), p.policy(), p.units(), palette);
+        }
+
         void name(Project project) {
             SetUp setUp = project.setUps().get(number);
             name.setText(setUp.name());
@@ -177,6 +184,11 @@ public final class SetUpList extends VBox {
             if (number >= assessment.project().setUps().size()) {
                 return;
             }
+            List<Object> now = what(assessment.project());
+            if (now.equals(known)) {
+                return;
+            }
+            known = now;
             Situation s = assessment.study().in(number);
             picture.show(LensView.small(s), palette);
             Finding weakest = Assessor.weakestIn(assessment.study(), number);
