@@ -22,4 +22,9 @@ public interface Part extends Described {
     default List<String> ballast() {
         return List.of();
     }
+
+    /** The same part where the camera is to look up by that angle from straight down, rad: a head tilts that far; what is no head stays as it is. */
+    default Part tilting(double angle) {
+        return this;
+    }
 }

@@ -47,6 +47,11 @@ public record Perch(List<Mounted> parts) implements Branching {
         assembled(parts, null, null, Surroundings.ANY, UnitSystem.METRIC);
     }
 
+    /** The same rig where the camera is to look up by that angle from straight down, rad. */
+    public Perch tilting(double angle) {
+        return new Perch(parts.stream().map(p -> new Mounted(p.name(), p.part().tilting(angle), p.on())).toList());
+    }
+
     /** True while there is no rig. */
     public boolean none() {
         return parts.isEmpty();

@@ -59,7 +59,7 @@ public final class WorstPose {
      * A rig with more freedoms, frame nodes or feet than this is too large for a proof within the time that a maker waits:
      * it is only sampled, and told so. No kind is; a composition may be.
      */
-    private static final int MANY_FREEDOMS = 6;
+    private static final int MANY_FREEDOMS = 7;
     private static final int MANY_NODES = 80;
     private static final int MANY_FEET = 24;
     /**

@@ -16,6 +16,8 @@ import firmperch.part.Parts;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
 import firmperch.project.SetUps;
+import firmperch.shot.Filmed;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.nio.charset.StandardCharsets;
@@ -125,6 +127,19 @@ class AimTest {
         assertThat(Exporters.MAT.impossible(none())).isEmpty();
         Project high = Path.of("shot.lens.focalLength").with(none(), 0.2);
         assertThat(Assessor.now(Aim.held(none(), high)).finding("shot.ceiling").verdict()).isEqualTo(Verdict.GIVES);
+    }
+
+    /** Where somebody is to be filmed, the kind's head is one that tilts, and the camera looks level at them. */
+    @Test
+    void aKindIsStartedWithAHeadThatTiltsWhereItMust() {
+        Project talking = Demo.with(SetUps.copied(none()), "setUp.name", "Talking", "shot.wanted.filmed",
+                Filmed.HEAD_AND_SHOULDERS);
+        Study rig = Study.of(Choosing.of(talking, Demo.kind("sliding-mast")));
+        assertThat(Sight.of(rig.in(1)).astray()).isLessThan(1e-6);
+        assertThat(Sight.of(rig.in(0)).slant()).isLessThan(1e-6);
+        assertThat(ChangeOver.of(rig, 0, 1).touches()).anyMatch(t -> t.startsWith("tilt of the head to 90"));
+        Project straight = Choosing.of(SetUps.copied(none()), Demo.kind("sliding-mast"));
+        assertThat(Study.of(straight).assembly().freedoms()).extracting(f -> f.id()).doesNotContain("head.tilt");
     }
 
     @Test

@@ -28,10 +28,11 @@ import java.util.List;
  * @param forward how far it is ever tilted forward from straight down, rad; 0 if never
  */
 public record TiltHead(double mass, double drop, double torque, double forward) implements Part {
+    private static final double MOST = Math.toRadians(120);
     public static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
             .length("drop", "Height of the head", -0.5, 0.5)
             .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).judged().varied(1)
-            .angle("forward", "Tilted forward, at most", 0, 120).orElse(0.0)
+            .angle("forward", "Tilted forward, at most", 0, Math.toDegrees(MOST)).orElse(0.0)
             .help("0° if it always looks straight down; 90° to film who works there.").done();
 
     private static final double WIDE = 0.035;
@@ -44,6 +45,11 @@ public record TiltHead(double mass, double drop, double torque, double forward) 
     @Override
     public Params<TiltHead> params() {
         return PARAMS;
+    }
+
+    @Override
+    public TiltHead tilting(double angle) {
+        return angle <= forward ? this : new TiltHead(mass, drop, torque, Math.min(angle, MOST));
     }
 
     @Override

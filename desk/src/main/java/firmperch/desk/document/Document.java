@@ -157,7 +157,11 @@ public final class Document {
     /** The studio, and where its project is kept, in words. */
     public String whereKept() {
         return project().studio() + " · "
-                + (unsaved() ? "not saved" : file.get() == null ? "sample" : "saved in " + file.get().getFileName());
+                + (unsaved()
+                        ? "not saved"
+                        : file.get() != null
+                                ? "saved in " + file.get().getFileName()
+                                : project().perch().none() ? "new" : "sample");
     }
 
     /** What the file was when it was read or saved last; {@link Stamp#NONE} if there is none. */

@@ -254,7 +254,9 @@ public final class LoadPath extends VBox {
                     : carried - posed.rig().spare(), system)
                     + (moment > 0.05 && carried >= posed.massFrom(station)
                             ? " · " + Quantity.TORQUE.show(moment, system)
-                            : ""));
+                            : "")
+                    + weakest.map(f -> f.in(assessment.project())).filter(in -> !in.isEmpty()).map(in -> " · " + in)
+                            .orElse(""));
             left.setText(weakest.map(Finding::marginText).orElse("–"));
             VerdictStyle.set(left, weakest.map(Finding::verdict).orElse(null));
             setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "

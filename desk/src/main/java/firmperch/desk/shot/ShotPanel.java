@@ -54,6 +54,8 @@ public final class ShotPanel extends ReasonedPanel {
     private final Button look = new Button("What else would do …");
     private final OverFrames looking = new OverFrames();
     private final Document document;
+    private final Label ask = Words.of("answer",
+            "What do you film, and with what? Pick a usual size and a usual camera, or say it in the fields.");
     private final LensChoice lens;
     private final Button aim = new Button("Set the rig for this");
     private final MenuButton areas = new MenuButton("A usual size …");
@@ -97,9 +99,9 @@ public final class ShotPanel extends ReasonedPanel {
         Usual.AREAS.forEach(a -> areas.getItems().add(item(a.label(), () -> document.edit(sized(a)))));
         kits.setId("usual-kits");
         Usual.KITS.forEach(k -> kits.getItems().add(item(k.label(), () -> document.edit(filmedWith(k)))));
-        stack(answer, new FlowPane(6, 6, aim, look), others, form(0), form(AREA), form(FLAT), form(PERSON), form(4),
-                areas,
-                Words.heading("With what"), lens, form(ZOOM), form(6), kits, form(7), Words.heading("On the bench"),
+        stack(answer, new FlowPane(6, 6, aim, look), others, ask, areas, form(0), form(AREA), form(FLAT), form(PERSON),
+                form(4),
+                Words.heading("With what"), kits, lens, form(ZOOM), form(6), form(7), Words.heading("On the bench"),
                 tape,
                 mat, Words.heading("Reasons"), reasons());
     }
@@ -169,6 +171,7 @@ public final class ShotPanel extends ReasonedPanel {
         only(form(AREA), !shot.wanted().filmed().person());
         only(form(FLAT), shot.wanted().flat());
         only(form(PERSON), shot.wanted().filmed().person());
+        only(ask, assessment.project().perch().none());
         only(aim, !assessment.project().perch().none());
         Situation s = assessment.situation();
         if (assessment.project() != looked) {
