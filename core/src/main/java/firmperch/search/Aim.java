@@ -13,10 +13,12 @@ import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.shot.Framing;
+import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.study.Target;
 import firmperch.units.InvalidValue;
+import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -92,6 +94,16 @@ public final class Aim {
         Framing framing = from.shot().framing();
         double distance = framing.sensorDistance(framing.magnificationFor(t.width() + 2 * off, t.height() + 2 * off));
         return Reach.Goal.height(from.sensorWanted(distance + MORE).z());
+    }
+
+    /** What a rig that has been set for its view lacks to look the way that is wanted, in a sentence; empty if nothing. */
+    public static String lacking(Project set) {
+        Situation s = Study.of(set).shown();
+        double needed = Math.acos(Math.clamp(-s.target().ahead().z(), -1, 1));
+        return Sight.of(s).astray() < CONTENT || set.perch().tilting(needed).equals(set.perch())
+                ? ""
+                : "Its head does not tilt that far: let it tilt forward by " + s.show(Quantity.ANGLE, needed)
+                        + " under Perch, Head, then set the rig once more.";
     }
 
     /** A project without a rig whose camera follows what was changed: held anew in each set-up that is seen otherwise than before. */

@@ -138,6 +138,10 @@ class AimTest {
         assertThat(Sight.of(rig.in(1)).astray()).isLessThan(1e-6);
         assertThat(Sight.of(rig.in(0)).slant()).isLessThan(1e-6);
         assertThat(ChangeOver.of(rig, 0, 1).touches()).anyMatch(t -> t.startsWith("tilt of the head to 90"));
+        Project stiff = rig.project().showing(1).with(Demo.project().perch());
+        stiff = Aim.of(stiff.with(stiff.stance().with(Map.of())));
+        assertThat(Aim.lacking(stiff)).contains("let it tilt forward by 90.0° under Perch, Head");
+        assertThat(Aim.lacking(rig.project().showing(1))).isEmpty();
         Project straight = Choosing.of(SetUps.copied(none()), Demo.kind("sliding-mast"));
         assertThat(Study.of(straight).assembly().freedoms()).extracting(f -> f.id()).doesNotContain("head.tilt");
     }

@@ -155,6 +155,7 @@ public final class ShotPanel extends ReasonedPanel {
             aims = false;
             if (document.project() == was) {
                 document.edit(aimed);
+                document.refused(Aim.lacking(document.project()));
             }
         }, why -> {
             aims = false;
