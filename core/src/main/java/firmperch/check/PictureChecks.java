@@ -211,10 +211,10 @@ final class PictureChecks {
                 "space frame, direct stiffness (Przemieniecki); a touch of 5 N and two picture elements: our own judgement"),
                 study -> !study.project().perch().none(),
                 study -> study.assembly().payload(), s -> {
-                    if (!s.project().setUp().recording().touches()) {
-                        return new Reading(0, 1, () -> "nothing touches the camera");
-                    }
                     double still = PRESSED / Math.max(1, Sight.of(s).worstScale());
+                    if (!s.project().setUp().recording().touches()) {
+                        return new Reading(0, still, () -> "0 N at the camera while it films");
+                    }
                     return Reading.loaded(s, still, frame -> {
                         double moves = CameraChecks.TOUCH * s.unitLoads().sideways(s.level(CameraChecks.TOUCH));
                         return new Reading(moves, still, () -> String.format(Locale.ROOT,

@@ -50,6 +50,20 @@ public final class Aim {
 
     /** The project so set; as near as it comes where it does not come there. */
     public static Project of(Project project) {
+        Project set = once(project);
+        // A joint that brought the camera there may have turned it: then its head is turned back, and what that moved is made good.
+        for (int round = 0; round < ROUNDS && turned(set); round++) {
+            set = once(set);
+        }
+        return set;
+    }
+
+    private static boolean turned(Project project) {
+        Situation s = Study.of(project).shown();
+        return !Orientation.toward(s).equals(s.posed().pose());
+    }
+
+    private static Project once(Project project) {
         Situation set = Study.of(project).shown();
         Situation from = set.in(Orientation.toward(set));
         Aim aim = new Aim(from);

@@ -99,7 +99,8 @@ final class Orientation {
             sin += axis.dot(pair[0].cross(pair[1]));
             cos += pair[0].dot(pair[1]) - axis.dot(pair[0]) * axis.dot(pair[1]);
         }
-        return Math.hypot(sin, cos) < SAME ? 0 : Math.atan2(sin, cos);
+        double by = Math.hypot(sin, cos) < SAME ? 0 : Math.atan2(sin, cos);
+        return Math.abs(by) < SAME ? 0 : by;
     }
 
     /** The axis that a freedom turns the camera about: ω = ½ Σ e × (v(o + e) − v(o)). */

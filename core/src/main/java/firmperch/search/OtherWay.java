@@ -69,6 +69,10 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
             }
         }
         Wanted wanted = set.shot().wanted();
+        if (wanted.flat() && wanted.width() > wanted.depth()) {
+            ways.add(() -> way("the long side " + (wanted.alongArm() ? "across" : "along") + " the arm",
+                    () -> Path.of("shot.wanted.alongArm").with(set.project(), !wanted.alongArm())));
+        }
         for (double size : SIZES) {
             double width = Math.rint(wanted.width() * size * 1e3) / 1e3;
             double depth = Math.rint(wanted.depth() * size * 1e3) / 1e3;

@@ -36,7 +36,8 @@ class OtherWayTest {
     @Test
     void whatIsSaidIsWhatIsFound() {
         List<OtherWay> ways = ways(Demo.with("place.room.ceiling", 1.75));
-        assertThat(ways).hasSize(7).anyMatch(w -> w.what().equals("your lens “60 mm”")).anyMatch(OtherWay::does)
+        assertThat(ways).hasSize(8).anyMatch(w -> w.what().equals("the long side across the arm"))
+                .anyMatch(w -> w.what().equals("your lens “60 mm”")).anyMatch(OtherWay::does)
                 .anyMatch(w -> !w.does());
         for (OtherWay way : ways) {
             boolean wrong = Assessor.now(way.changed()).findings().stream()

@@ -87,6 +87,21 @@ class TargetTest {
                 .isCloseTo(Math.PI / 2, within(1e-6));
     }
 
+    /** A head that pans turns the picture to the work as it lies while the arm is swung aside, and the base stays. */
+    @Test
+    void aHeadPansToTheWork() {
+        Project swung = Demo.with("perch.head.sweep", Math.PI, "perch.head.forward", Math.toRadians(90),
+                "stance.joints.carriage.swing", Math.toRadians(20));
+        Situation before = Study.of(swung).shown();
+        Situation after = Study.of(Aim.of(swung)).shown();
+        assertThat(Math.abs(before.cameraHeading())).isCloseTo(Math.toRadians(20), within(1e-9));
+        assertThat(after.cameraHeading()).as("as the work lies").isCloseTo(0, within(1e-6));
+        assertThat(after.study().assembly().freedoms()).hasSize(5);
+        assertThat(Assessor.now(after.project()).findings()).filteredOn(f -> f.id().equals("stays.turn@head.pan"))
+                .hasSize(1)
+                .allMatch(f -> f.verdict() != Verdict.GIVES);
+    }
+
     /** A head that tilts: 45° forward its gear hangs 45° forward, and the head holds what statics say. */
     @Test
     void aHeadTiltsItsGear() {

@@ -26,20 +26,23 @@ import java.util.List;
  * @param drop its height, m
  * @param torque that it holds, rated or measured, N·m
  * @param forward how far it is ever tilted forward from straight down, rad; 0 if never
+ * @param sweep how far it is ever panned to either side, rad: π for all the way round; 0 if never
  */
-public record TiltHead(double mass, double drop, double torque, double forward) implements Part {
+public record TiltHead(double mass, double drop, double torque, double forward, double sweep) implements Part {
     private static final double MOST = Math.toRadians(120);
     public static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
             .length("drop", "Height of the head", -0.5, 0.5)
             .measure("torque", "Holding torque of the head", Quantity.TORQUE, 0, 500).judged().varied(1)
             .angle("forward", "Tilted forward, at most", 0, Math.toDegrees(MOST)).orElse(0.0)
-            .help("0° if it always looks straight down; 90° to film who works there.").done();
+            .help("0° if it always looks straight down; 90° to film who works there.")
+            .angle("sweep", "Panned to either side, at most", 0, 180).orElse(0.0)
+            .help("0° if it always looks the way the arm does.").done();
 
     private static final double WIDE = 0.035;
     private static final Vec3 FORWARD = Vec3.Y.negated();
 
     public TiltHead {
-        PARAMS.check(mass, drop, torque, forward);
+        PARAMS.check(mass, drop, torque, forward, sweep);
     }
 
     @Override
@@ -49,7 +52,7 @@ public record TiltHead(double mass, double drop, double torque, double forward) 
 
     @Override
     public TiltHead tilting(double angle) {
-        return angle <= forward ? this : new TiltHead(mass, drop, torque, Math.min(angle, MOST));
+        return angle <= forward ? this : new TiltHead(mass, drop, torque, Math.min(angle, MOST), sweep);
     }
 
     @Override
@@ -67,10 +70,19 @@ public record TiltHead(double mass, double drop, double torque, double forward) 
         Motion level = tipped == null
                 ? new Motion.Fixed()
                 : new Motion.Turn(tipped.freedom(), plate.at().inward(tipped.axis()).times(-1));
-        Body tilt = out.body("tilt", plate.body(), plate.at().of(Placement.at(down)),
-                tip == null ? level : new Motion.Turn(tip, FORWARD));
-        out.joint("tilt", "tilt", Joint.Side.of(plate.body(), plate.at().point(down)), Joint.Side.of(tilt, Vec3.ZERO),
-                tip, FORWARD, new Hold.Rated(torque), HeadStiffness.of(torque));
+        Body carries = plate.body();
+        Placement at = plate.at().of(Placement.at(down));
+        if (sweep > 0 && tipped == null) {
+            Freedom turn = out.swing("pan", "Pan of the head", sweep);
+            Body panned = out.body("pan", carries, at, new Motion.Turn(turn, Vec3.UP));
+            out.joint("pan", "pan", Joint.Side.of(carries, at.origin()), Joint.Side.of(panned, Vec3.ZERO), turn,
+                    Vec3.UP, new Hold.Rated(torque), HeadStiffness.of(torque));
+            carries = panned;
+            at = Placement.HERE;
+        }
+        Body tilt = out.body("tilt", carries, at, tip == null ? level : new Motion.Turn(tip, FORWARD));
+        out.joint("tilt", "tilt", Joint.Side.of(carries, at.origin()), Joint.Side.of(tilt, Vec3.ZERO), tip, FORWARD,
+                new Hold.Rated(torque), HeadStiffness.of(torque));
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
         out.mount(tilt, Vec3.ZERO, head);
         out.fit(plate.body(), plate.at().origin(), 1,
