@@ -3,6 +3,7 @@ package firmperch.desk.frame;
 import firmperch.body.Contact;
 import firmperch.body.Station;
 import firmperch.check.Finding;
+import firmperch.check.Verdict;
 import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
@@ -249,14 +250,14 @@ public final class LoadPath extends VBox {
             double moment = posed.momentAt(station);
             double carried = assessment.situation().carried(station);
             double without = 1 - posed.rig().spare() / posed.mass();
+            String in = weakest.filter(f -> f.verdict() != Verdict.HOLDS).map(f -> f.in(assessment.project()))
+                    .orElse("");
+            String turns = moment > 0.05 && carried >= posed.massFrom(station)
+                    ? " · " + Quantity.TORQUE.show(moment, system)
+                    : "";
             carries.setText("carries " + Quantity.MASS.show(carried < posed.massFrom(station)
                     ? carried * without
-                    : carried - posed.rig().spare(), system)
-                    + (moment > 0.05 && carried >= posed.massFrom(station)
-                            ? " · " + Quantity.TORQUE.show(moment, system)
-                            : "")
-                    + weakest.map(f -> f.in(assessment.project())).filter(in -> !in.isEmpty()).map(in -> " · " + in)
-                            .orElse(""));
+                    : carried - posed.rig().spare(), system) + (in.isEmpty() ? turns : " · " + in));
             left.setText(weakest.map(Finding::marginText).orElse("–"));
             VerdictStyle.set(left, weakest.map(Finding::verdict).orElse(null));
             setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "

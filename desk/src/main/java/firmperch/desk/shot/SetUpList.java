@@ -195,8 +195,8 @@ public final class SetUpList extends VBox {
             mark.show(weakest.verdict());
             if (number > 0) {
                 ChangeOver over = ChangeOver.of(assessment.study(), number - 1, number);
-                change.setText(
-                        "↓ " + over.words() + (over.inTheWay().isEmpty() ? "" : "; on the way " + over.inTheWay()));
+                change.setText(Words.unbroken("↓ " + over.words()
+                        + (over.inTheWay().isEmpty() ? "" : "; on the way " + over.inTheWay())));
             }
             boolean told = number > 0 && !assessment.project().perch().none();
             change.setManaged(told);
