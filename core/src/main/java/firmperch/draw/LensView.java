@@ -24,6 +24,8 @@ public final class LensView {
     private static final double[] METRIC = {0.001, 0.002, 0.005, 0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1};
     private static final double[] INCHES = {0.00635, 0.0127, 0.0254, 0.0508, 0.1524, 0.3048, 0.6096, 1.2192};
     private static final int MOST_STEPS = 9;
+    private static final double MAT_WIDE = 0.45;
+    private static final double MAT_DEEP = 0.30;
     /** So far from straight down whoever works there comes into the picture, rad. */
     private static final double LEVELISH = Math.toRadians(25);
     private static final int ROUND = 20;
@@ -97,7 +99,9 @@ public final class LensView {
             person();
         }
         level(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y, bench.height());
+        mat(bench);
         work(bench.height());
+        tool(bench.height());
         wanted();
         hand();
         pieces(InPicture.of(s, sight, Sight.Before.above(bench.height())));
@@ -105,6 +109,32 @@ public final class LensView {
 
     private void level(Ink ink, double x0, double y0, double x1, double y1, double z) {
         face(ink, new Vec3(x0, y0, z), new Vec3(x1, y0, z), new Vec3(x1, y1, z), new Vec3(x0, y1, z));
+    }
+
+    /** A cutting mat of 450 × 300 mm under the work, as far as the bench goes: a common size, no source. */
+    private void mat(Bench bench) {
+        Vec3 c = Target.work(s.project());
+        double x0 = Math.max(bench.from(), c.x() - MAT_DEEP / 2);
+        double x1 = Math.min(bench.from() + bench.depth(), c.x() + MAT_DEEP / 2);
+        double y0 = Math.max(-bench.width() / 2, c.y() - MAT_WIDE / 2);
+        double y1 = Math.min(bench.width() / 2, c.y() + MAT_WIDE / 2);
+        if (x0 < x1 && y0 < y1) {
+            level(Ink.WALKWAY, x0, y0, x1, y1, bench.height());
+        }
+    }
+
+    /** A knife of 160 mm that lies beside the work. */
+    private void tool(double bench) {
+        Vec3 end = Target.work(s.project()).plus(new Vec3(-WORK - 0.055, -0.08, 0));
+        Vec3 along = new Vec3(0.2, 1, 0).times(1 / Math.hypot(1, 0.2));
+        Vec3 aside = Vec3.UP.cross(along);
+        Vec3 at = new Vec3(end.x(), end.y(), bench + 0.005);
+        Vec3 neck = at.plus(along.times(0.105));
+        Vec3 handle = aside.times(0.009);
+        Vec3 blade = aside.times(0.005);
+        face(Ink.STICK, at.plus(handle), at.minus(handle), neck.minus(handle), neck.plus(handle));
+        face(Ink.PLATE, neck.plus(blade), neck.minus(blade), neck.plus(along.times(0.055)).minus(blade),
+                neck.plus(along.times(0.04)).plus(blade));
     }
 
     private void work(double bench) {
