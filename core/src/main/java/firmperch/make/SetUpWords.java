@@ -5,7 +5,6 @@ import firmperch.search.Assessment;
 import firmperch.search.ChangeOver;
 import firmperch.study.Situation;
 import firmperch.study.Taped;
-import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -33,8 +32,7 @@ final class SetUpWords {
         String joints = s.study().assembly().freedoms().stream()
                 .map(f -> s.study().named(f) + " " + setting(s, f)).collect(Collectors.joining(", "));
         return s.project().setUp().name() + ": "
-                + Quantity.LENGTH.bare(s.shot().wanted().width(), s.project().units()) + " × "
-                + s.length(s.shot().wanted().depth()) + " through “" + s.shot().lens().name() + "”, sensor "
+                + s.shot().wanted().words(s.project().units()) + " through “" + s.shot().lens().name() + "”, sensor "
                 + s.length(s.sensor().z()) + " above the floor. " + (joints.isEmpty() ? "" : "Set " + joints + ". ")
                 + (Taped.foot(s).isEmpty() ? "" : "It stands " + Taped.foot(s) + ". ")
                 + Taped.of(s).map(t -> "Its picture ends on the bench " + t.words(s) + ".").orElse("");

@@ -20,9 +20,12 @@ import firmperch.study.Target;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Sets a rig for the set-up that is shown: the camera over the middle of what is wanted, as high as its lens needs, nothing hit. Of all
@@ -126,11 +129,13 @@ public final class Aim {
             return changed;
         }
         Project now = changed;
+        // Wherever in the list they stand now: one that is filmed and held as one was before stays so.
+        boolean heldBefore = before.perch().none() && before.place().equals(changed.place());
         List<Project> was = before.inEach();
         for (int i = 0; i < changed.setUps().size(); i++) {
             Project there = changed.showing(i);
-            boolean same = i < was.size() && before.perch().none() && was.get(i).shot().equals(there.shot())
-                    && before.place().equals(changed.place());
+            boolean same = heldBefore && was.stream()
+                    .anyMatch(p -> p.shot().equals(there.shot()) && p.stance().equals(there.stance()));
             now = same ? now : of(now.showing(i));
         }
         return now.showing(changed.shown());
@@ -152,35 +157,45 @@ public final class Aim {
 
     /** The pose at the goal, clear of everything, that touches the fewest joints. */
     private Optional<Pose> fewest(Reach.Goal goal) {
-        int joints = from.study().assembly().freedoms().size();
-        int keep = 0;
-        for (int f = 0; f < joints; f++) {
-            keep |= kept(f) ? 1 << f : 0;
-        }
-        List<Integer> sets = new ArrayList<>();
-        for (int set = 0; set < 1 << joints; set++) {
-            int size = Integer.bitCount(set);
-            if ((set & keep) == 0 && (joints <= ALL_SETS || size <= 2 || (set | keep) == (1 << joints) - 1)) {
-                sets.add(set);
-            }
-        }
-        sets.sort(Comparator.comparingInt(Integer::bitCount));
         Pose best = null;
         double least = Double.POSITIVE_INFINITY;
         int fewest = Integer.MAX_VALUE;
-        for (int set : sets) {
-            if (Integer.bitCount(set) > fewest) {
+        for (Set<Integer> set : sets()) {
+            if (set.size() > fewest) {
                 break;
             }
-            Pose pose = Reach.to(from.study().rig(), from.posed().pose(), grip, goal, f -> (set >> f & 1) == 1);
+            Pose pose = Reach.to(from.study().rig(), from.posed().pose(), grip, goal, set::contains);
             if (Reach.miss(from.study().rig(), pose, grip, goal) <= goal.content() && clear(pose)
                     && travel(pose) < least) {
                 best = pose;
                 least = travel(pose);
-                fewest = Integer.bitCount(set);
+                fewest = set.size();
             }
         }
         return Optional.ofNullable(best);
+    }
+
+    /** The joints to try together, the fewest first: all sets of few joints; of many, as a composition may have, pairs at most and all of them. */
+    private List<Set<Integer>> sets() {
+        List<Integer> joints = IntStream.range(0, from.study().assembly().freedoms().size()).filter(f -> !kept(f))
+                .boxed().toList();
+        int largest = joints.size() <= ALL_SETS ? joints.size() : 2;
+        List<Set<Integer>> all = new ArrayList<>(List.of(Set.of()));
+        List<Set<Integer>> last = all;
+        for (int size = 1; size <= largest; size++) {
+            List<Set<Integer>> next = new ArrayList<>();
+            for (Set<Integer> smaller : last) {
+                int from = smaller.stream().mapToInt(f -> f).max().orElse(-1);
+                joints.stream().filter(f -> f > from).forEach(f -> {
+                    Set<Integer> one = new HashSet<>(smaller);
+                    one.add(f);
+                    next.add(one);
+                });
+            }
+            all = Stream.concat(all.stream(), next.stream()).toList();
+            last = next;
+        }
+        return largest == joints.size() ? all : Stream.concat(all.stream(), Stream.of(Set.copyOf(joints))).toList();
     }
 
     private boolean clear(Pose pose) {

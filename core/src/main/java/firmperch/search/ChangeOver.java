@@ -30,6 +30,8 @@ public record ChangeOver(List<String> touches, String inTheWay) {
     /** Settings nearer to each other than that are one, rad and m. */
     private static final double SAME = 0.5e-3;
     private static final int SAMPLES = 24;
+    /** More joints than that are only moved together: nobody plans the order of as many, and the window waits for this. */
+    private static final int MANY = 8;
 
     public ChangeOver {
         touches = List.copyOf(touches);
@@ -94,9 +96,11 @@ public record ChangeOver(List<String> touches, String inTheWay) {
                 .toList();
         Predicate<Question<?>> both = q -> gives(q, a) || gives(q, b);
         List<Question<?>> asked = hits.stream().filter(both.negate()).toList();
-        List<Integer> reverse = joints.reversed();
+        List<List<Integer>> orders = joints.size() > MANY
+                ? List.of(List.of())
+                : List.of(List.of(), joints, joints.reversed());
         String first = "";
-        for (List<Integer> order : List.of(List.<Integer>of(), joints, reverse)) {
+        for (List<Integer> order : orders) {
             Optional<String> met = met(study, a, b, order, asked);
             if (met.isEmpty()) {
                 return "";

@@ -4,6 +4,7 @@ import static firmperch.units.Quantity.LENGTH;
 
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.units.Quantity;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 
@@ -56,6 +57,16 @@ public record Wanted(Filmed filmed, double width, double depth, boolean alongArm
     /** True if it lies level and is seen from straight above. */
     public boolean flat() {
         return !filmed.person() && tilt == 0 && lean == 0;
+    }
+
+    /** In words: "440 × 240 mm", "to the waist", "300 × 160 mm, 50.0° from square on". */
+    public String words(UnitSystem units) {
+        String what = filmed.person()
+                ? filmed.toString()
+                : LENGTH.bare(width, units) + " × " + LENGTH.show(depth, units);
+        return Math.abs(lean) < 1e-3
+                ? what
+                : what + ", " + Quantity.ANGLE.show(Math.abs(lean), units) + " from square on";
     }
 
     /** The same place, seen in the same way, with another area in the picture. */

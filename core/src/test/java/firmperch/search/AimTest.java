@@ -11,6 +11,7 @@ import firmperch.file.Samples;
 import firmperch.make.Exporters;
 import firmperch.param.Path;
 import firmperch.part.Kind;
+import firmperch.part.Mounted;
 import firmperch.part.Perch;
 import firmperch.part.Parts;
 import firmperch.project.Project;
@@ -21,7 +22,9 @@ import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.nio.charset.StandardCharsets;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -67,6 +70,32 @@ class AimTest {
         Project low = Demo.with(SetUps.copied(Demo.project()), "shot.wanted.height", 0.0);
         List<String> touches = ChangeOver.of(Study.of(Aim.of(low)), 0, 1).touches();
         assertThat(touches).hasSize(1).first().asString().startsWith("arm angle to");
+    }
+
+    /** A composition of more joints than a number has bits is set in a moment too. */
+    @Test
+    void manyJointsAreSetInAMoment() {
+        List<Mounted> parts = new ArrayList<>(Demo.project().perch().parts());
+        Mounted block = parts.stream().filter(p -> p.name().equals("carriage")).findFirst().orElseThrow();
+        for (int i = 0; i < 17; i++) {
+            parts.add(new Mounted("block-" + i, block.part(), block.on()));
+        }
+        Project many = Demo.with(SetUps.copied(Demo.project().with(new Perch(parts))), "shot.wanted.height", 0.0);
+        assertThat(Study.of(many).assembly().freedoms()).hasSizeGreaterThan(32);
+        long before = ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime();
+        Situation set = Study.of(Aim.of(many)).shown();
+        assertThat(ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() - before).isLessThan(60_000_000_000L);
+        assertThat(set.sensorDistance()).isGreaterThanOrEqualTo(set.distanceWanted() - 1e-6);
+    }
+
+    /** Without a rig, what was held by hand stays so when another is deleted or moved in the list. */
+    @Test
+    void whatIsHeldByHandStaysWhereverItStandsInTheList() {
+        Project two = SetUps.copied(none());
+        Project lower = Demo.with(two, "stance.joints.held.height", 1.0);
+        assertThat(Aim.held(lower, SetUps.removed(lower.showing(0))).setUp().stance())
+                .isEqualTo(lower.setUp().stance());
+        assertThat(Aim.held(lower, SetUps.moved(lower, -1)).setUps().get(0)).isEqualTo(lower.setUps().get(1));
     }
 
     @Test

@@ -15,10 +15,7 @@ import firmperch.project.SetUps;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.ChangeOver;
-import firmperch.shot.Wanted;
 import firmperch.study.Situation;
-import firmperch.units.Quantity;
-import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -165,19 +162,9 @@ public final class SetUpList extends VBox {
             SetUp setUp = project.setUps().get(number);
             name.setText(setUp.name());
             what.setText(
-                    seen(setUp.wanted(), project.units()) + ", " + project.gear().lenses().get(setUp.lens()).name());
+                    Words.unbroken(setUp.wanted().words(project.units())) + ", "
+                            + project.gear().lenses().get(setUp.lens()).name());
             choose.setSelected(number == project.shown());
-        }
-
-        /** What is in it and how it is seen: "440 × 240 mm", "to the waist", "300 × 200 mm, 50° from square on". */
-        private static String seen(Wanted w, UnitSystem units) {
-            String lean = Math.abs(w.lean()) < 1e-3
-                    ? ""
-                    : ", " + Quantity.ANGLE.show(Math.abs(w.lean()), units) + " from square on";
-            return w.filmed().person()
-                    ? w.filmed() + lean
-                    : Words.unbroken(Quantity.LENGTH.bare(w.width(), units) + " × "
-                            + Quantity.LENGTH.show(w.depth(), units)) + lean;
         }
 
         void follow(Assessment assessment) {
