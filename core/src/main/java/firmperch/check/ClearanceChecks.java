@@ -8,8 +8,7 @@ import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.clearance.CollisionGroup;
-import firmperch.project.Bench;
-import firmperch.project.Room;
+import firmperch.place.Room;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Quantity;
@@ -21,9 +20,9 @@ import java.util.stream.Collectors;
 /** Clearance of the pieces from the room, the bench and each other, and the width of the walkway. */
 final class ClearanceChecks {
     /** Clearance between pieces that move past each other, m: our own judgement. */
-    private static final double PASSING = 0.002;
+    static final double PASSING = 0.002;
     private static final double FLOOR_GAP = 0.005;
-    private static final String HULLS = "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)";
+    static final String HULLS = "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)";
 
     private ClearanceChecks() {
     }
@@ -44,7 +43,7 @@ final class ClearanceChecks {
                 self());
     }
 
-    private static Reading reading(Situation s, double asked, double gap, String from) {
+    static Reading reading(Situation s, double asked, double gap, String from) {
         if (Double.isInfinite(gap)) {
             return new Reading(asked, Reading.PLENTY * asked, () -> "all of it is fixed there");
         }
@@ -75,6 +74,10 @@ final class ClearanceChecks {
                     Predicate<Body> apart = s.study().apartFrom(Surface.WALL);
                     double least = Math.min(-s.clearance().furthest(Vec3.X.negated(), apart),
                             room.depth() - s.clearance().furthest(Vec3.X, apart));
+                    if (room.sided()) {
+                        least = Math.min(least, Math.min(room.left() - s.clearance().furthest(Vec3.Y, apart),
+                                room.right() - s.clearance().furthest(Vec3.Y.negated(), apart)));
+                    }
                     // What is swung against a wall may touch it, but not pass into it.
                     return reading(s, PASSING, least, "to a wall");
                 });
@@ -90,13 +93,9 @@ final class ClearanceChecks {
     private static FunctionCheck<Void> bench() {
         return clear("clear.bench", Scope.SET_POSE, "Does it clear the bench?", "it hits the bench",
                 "least distance of any piece from the bench top", s -> {
-                    Bench b = s.project().place().bench();
-                    Vec3 low = new Vec3(b.from(), -b.width() / 2, b.under());
-                    Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
                     double gap = s.policy().distances().gap();
-                    return reading(s, gap,
-                            s.clearance().fromBox(low, high, s.study().apartFrom(Surface.BENCH), 4 * gap),
-                            "to the bench");
+                    return reading(s, gap, s.clearance().from(s.project().place().benchTop(),
+                            s.study().apartFrom(Surface.BENCH), 4 * gap), "to the bench");
                 });
     }
 

@@ -4,8 +4,6 @@ import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Surface;
-import firmperch.body.Vec3;
-import firmperch.project.Bench;
 import firmperch.study.Falling;
 import firmperch.study.Loading;
 import firmperch.study.Situation;
@@ -44,10 +42,7 @@ public final class Opened {
     }
 
     private static Optional<String> benchInTheWay(Situation s) {
-        Bench b = s.project().place().bench();
-        Vec3 low = new Vec3(b.from(), -b.width() / 2, b.under());
-        Vec3 high = new Vec3(b.from() + b.depth(), b.width() / 2, b.height());
-        double gap = s.clearance().fromBox(low, high, s.study().apartFrom(Surface.BENCH), 0.01);
+        double gap = s.clearance().from(s.project().place().benchTop(), s.study().apartFrom(Surface.BENCH), 0.01);
         return gap <= 0 ? Optional.of("the bench") : Optional.empty();
     }
 }

@@ -9,7 +9,7 @@ import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
 import firmperch.project.Policy;
 import firmperch.stability.Footing;
 import firmperch.stability.Tipping;

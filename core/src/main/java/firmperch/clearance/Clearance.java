@@ -5,6 +5,7 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Supply;
 import firmperch.body.Vec3;
+import firmperch.place.Block;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
 import java.util.List;
@@ -81,11 +82,13 @@ public final class Clearance {
     }
 
     /**
-     * Least distance of these bodies from a box along the room's axes, m; 0 if they overlap, ∞ if there are none.
+     * Least distance of these bodies from a block of the room, m; 0 if they overlap, ∞ if there are none.
      *
-     * @param exactly beyond which the widest gap along any axis will do
+     * @param exactly beyond which the widest gap along any axis of the room will do
      */
-    public double fromBox(Vec3 low, Vec3 high, Predicate<Body> which, double exactly) {
+    public double from(Block block, Predicate<Body> which, double exactly) {
+        Vec3 low = block.least();
+        Vec3 high = block.most();
         double least = Double.POSITIVE_INFINITY;
         for (int i = pieces.size() - 1; i >= 0; i--) {
             if (middles[i] == null) {
@@ -96,7 +99,7 @@ public final class Clearance {
             if (which.test(piece.body())
                     && outside(room.point(middles[i]), low, high) - boxes.get(i).radius() - loose < least) {
                 double gap = gap(piece, low, high) - loose;
-                least = Math.min(least, gap < Math.min(least, exactly) ? exact(piece, low, high) - loose : gap);
+                least = Math.min(least, gap < Math.min(least, exactly) ? exact(piece, block) - loose : gap);
             }
         }
         return Math.max(0, least);
@@ -123,11 +126,9 @@ public final class Clearance {
                 origin - posed.reach(piece, own.times(-1)) - high);
     }
 
-    private double exact(Piece piece, Vec3 low, Vec3 high) {
-        return Gjk.distance(d -> room.point(posed.furthest(piece, room.inward(d))),
-                d -> new Vec3(d.x() > 0 ? high.x() : low.x(), d.y() > 0 ? high.y() : low.y(),
-                        d.z() > 0 ? high.z() : low.z()),
-                Vec3.UP, Double.POSITIVE_INFINITY);
+    private double exact(Piece piece, Block block) {
+        return Gjk.distance(d -> room.point(posed.furthest(piece, room.inward(d))), block::furthest, Vec3.UP,
+                Double.POSITIVE_INFINITY);
     }
 
     /** Least distance between pieces of a group, m, capped at 10 cm. */

@@ -3,7 +3,7 @@ package firmperch.draw;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Taped;

@@ -2,7 +2,8 @@ package firmperch.draw;
 
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
+import firmperch.place.Spot;
 import firmperch.study.Situation;
 import firmperch.study.Target;
 import java.util.ArrayList;
@@ -18,6 +19,8 @@ final class Person {
     private static final double SHOULDER = 0.82;
     private static final double HIP = 0.52;
     private static final double KNEE = 0.28;
+    /** How far hands go before the body as a share of its height: common practice, no source. */
+    private static final double REACH = 0.38;
     private static final double ANKLE = 0.04;
     /** Height of a head, as a share of the body's, and half its width, m. */
     static final double HEAD = 0.13;
@@ -25,6 +28,7 @@ final class Person {
 
     private final double height;
     private final boolean seated;
+    private final Spot spot;
     private final Vec3 foot;
     private final Vec3 work;
 
@@ -33,9 +37,13 @@ final class Person {
         height = bench.worker();
         Vec3 centre = Target.work(s.project());
         seated = s.shot().wanted().seated();
-        foot = new Vec3(bench.from() + bench.depth() + Target.APART, centre.y(),
-                seated ? -Target.SEATED * height : 0);
-        work = new Vec3(Math.max(centre.x() + 0.1, foot.x() - 0.38 * height), centre.y(), centre.z() + 0.02);
+        boolean told = s.project().place().worker().isPresent();
+        spot = Target.standing(s.project().place(), told ? s.shot().wanted().filmed().person() ? s.shot().wanted().aside() : 0 : centre.y());
+        foot = new Vec3(spot.x(), spot.y(), seated ? -Target.SEATED * height : 0);
+        // Hands reach as far as arms do, toward the work.
+        Vec3 toward = new Vec3(centre.x() - foot.x(), centre.y() - foot.y(), 0);
+        double far = Math.min(REACH * height, Math.max(0.05, toward.radius() - 0.1));
+        work = toward.radius() < 1e-6 ? centre : new Vec3(foot.x(), foot.y(), centre.z() + 0.02).plus(toward.times(far / toward.radius()));
     }
 
     /** A limb: from here to there, that wide, m. */
@@ -75,7 +83,7 @@ final class Person {
 
     /** A place by shares of the height: toward the back, aside, up. */
     private Vec3 at(double back, double aside, double up) {
-        return foot.plus(new Vec3(back * height, aside * height, up * height));
+        return foot.plus(new Vec3(back * height, aside * height, 0).turned(spot.turn())).plus(Vec3.UP.times(up * height));
     }
 
     private void legs(List<Limb> limbs, int side) {
@@ -97,7 +105,7 @@ final class Person {
             legs(limbs, side);
             Vec3 elbow = at(-0.03, side * 0.13, SHOULDER - 0.18);
             limbs.add(new Limb(at(0, side * 0.12, SHOULDER - 0.02), elbow, 0.055 * height));
-            limbs.add(new Limb(elbow, work.plus(new Vec3(0, side * 0.05, 0)), 0.045 * height));
+            limbs.add(new Limb(elbow, work.plus(new Vec3(0, side * 0.05, 0).turned(spot.turn())), 0.045 * height));
         }
         return limbs;
     }

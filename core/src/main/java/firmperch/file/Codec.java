@@ -32,6 +32,9 @@ final class Codec {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final Set<String> MOUNTED = Set.of("name", "part", "on", "values");
 
+    /** What says of which sort one of different things is. */
+    static final String SORT = "is";
+
     private Codec() {
     }
 
@@ -61,6 +64,14 @@ final class Codec {
             case Param.Many _ -> {
                 ArrayNode list = NODES.arrayNode();
                 ((List<?>) value).forEach(one -> list.add(write((Described) one)));
+                yield list;
+            }
+            case Param.Mixed m -> {
+                ArrayNode list = NODES.arrayNode();
+                for (Object one : (List<?>) value) {
+                    ObjectNode node = list.addObject().put(SORT, m.of((Described) one).id());
+                    node.setAll(write((Described) one));
+                }
                 yield list;
             }
             case Param.Settings _ -> {
@@ -183,6 +194,19 @@ final class Codec {
                 }
                 yield list;
             }
+            case Param.Mixed m -> {
+                if (!node.isArray() || node.size() > m.most()) {
+                    throw node.isArray()
+                            ? new InvalidValue(param.label(), node.size() + " of them", param.expected())
+                            : refused(param, node);
+                }
+                List<Object> list = new ArrayList<>();
+                for (JsonNode one : node) {
+                    String which = numbered(param.label(), list.size() + 1, one);
+                    list.add(in(which, () -> sorted(m, one, which)));
+                }
+                yield list;
+            }
             case Param.Settings _ -> {
                 if (!node.isObject() || node.size() > 200) {
                     throw refused(param, node);
@@ -193,6 +217,16 @@ final class Codec {
             }
             case Param.Other _ -> perch(node);
         };
+    }
+
+    /** One of different things: what says of which sort it is decides what its values may be. */
+    private static Object sorted(Param.Mixed mixed, JsonNode one, String which) {
+        JsonNode sort = one.path(SORT);
+        Param.Variant variant = mixed.variants().stream()
+                .filter(v -> sort.isTextual() && v.id().equals(sort.textValue())).findFirst()
+                .orElseThrow(() -> new InvalidValue("Its sort, “" + SORT + "”", given(sort), "one of "
+                        + String.join(", ", mixed.variants().stream().map(Param.Variant::id).toList())));
+        return read(variant.params(), ((ObjectNode) one).deepCopy().without(SORT), which);
     }
 
     /** A setting's name, which must come back as it was written. */

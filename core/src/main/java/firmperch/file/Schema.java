@@ -89,6 +89,11 @@ public final class Schema {
                 node.put("type", "array").put("maxItems", m.most());
                 node.set("items", group(m.each()));
             }
+            case Param.Mixed m -> {
+                node.put("type", "array").put("maxItems", m.most());
+                ArrayNode any = node.putObject("items").putArray("anyOf");
+                m.variants().forEach(v -> any.add(sorted(v)));
+            }
             case Param.Settings _ -> {
                 node.put("type", "object");
                 node.putObject("additionalProperties").put("type", "number").put("minimum", -1000).put("maximum", 1000);
@@ -96,6 +101,15 @@ public final class Schema {
             case Param.Other _ -> perch(node);
         }
         return node;
+    }
+
+    /** A group that also says of which sort it is. */
+    private static ObjectNode sorted(Param.Variant variant) {
+        ObjectNode one = group(variant.params());
+        one.put("title", variant.label());
+        ((ObjectNode) one.get("properties")).putObject(Codec.SORT).put("const", variant.id());
+        ((ArrayNode) one.get("required")).add(Codec.SORT);
+        return one;
     }
 
     private static void perch(ObjectNode node) {

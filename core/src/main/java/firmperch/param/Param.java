@@ -60,6 +60,26 @@ public record Param(String name, String label, String help, Kind kind, boolean v
     /** A list of things alike. */
     public record Many(Params<?> each, int most) implements Kind {}
 
+    /** A list of things of different sorts. */
+    public record Mixed(List<Variant> variants, int most) implements Kind {
+        public Mixed {
+            variants = List.copyOf(variants);
+        }
+
+        /** Of which sort a thing is. */
+        public Variant of(Described thing) {
+            return variants.stream().filter(v -> v.params() == thing.params()).findFirst().orElseThrow();
+        }
+    }
+
+    /**
+     * A sort of thing in a list of different ones.
+     *
+     * @param id in files
+     * @param label on the screen
+     */
+    public record Variant(String id, String label, Params<?> params) {}
+
     /** Numbers by name: a setting for each joint. */
     public record Settings() implements Kind {}
 
@@ -152,6 +172,11 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                     throw refused(((List<?>) value).size() + " of them");
                 }
             }
+            case Mixed m -> {
+                if (((List<?>) value).size() > m.most) {
+                    throw refused(((List<?>) value).size() + " of them");
+                }
+            }
             case Settings _ -> ((Map<?, ?>) value).values().forEach(v -> {
                 if (!(Math.abs(((Number) v).doubleValue()) <= 1e3)) {
                     throw refused(String.valueOf(v));
@@ -189,6 +214,7 @@ public record Param(String name, String label, String help, Kind kind, boolean v
                 t.required ? "a name of 1 to " + t.most + " characters" : "at most " + t.most + " characters";
             case Day _ -> "a day such as 2026-11-23";
             case Many m -> "at most " + m.most;
+            case Mixed m -> "at most " + m.most;
             case Settings _ -> "numbers from −1000 to 1000";
             case Group _,Other _ -> "something";
         };

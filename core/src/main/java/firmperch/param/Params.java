@@ -131,6 +131,11 @@ public final class Params<T extends Record> {
             return add(name, label, new Param.Many(each, most));
         }
 
+        /** A list of things of different sorts. */
+        public Builder<R> mixed(String name, String label, List<Param.Variant> variants, int most) {
+            return add(name, label, new Param.Mixed(variants, most));
+        }
+
         /** Numbers by name. */
         public Builder<R> settings(String name, String label) {
             return add(name, label, new Param.Settings());

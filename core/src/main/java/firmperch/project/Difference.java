@@ -67,6 +67,20 @@ public final class Difference {
                     }
                 }
             }
+            case Param.Mixed _ -> {
+                List<?> before = (List<?>) was;
+                List<?> after = (List<?>) is;
+                if (before.size() != after.size()) {
+                    found.add(param.label());
+                    return;
+                }
+                for (int i = 0; i < before.size(); i++) {
+                    if (!before.get(i).equals(after.get(i))) {
+                        Described one = (Described) after.get(i);
+                        found.add(String.valueOf(one.params().value((Record) one, "name")));
+                    }
+                }
+            }
             default -> found.add(param.label());
         }
     }

@@ -8,6 +8,7 @@ import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.part.Gear;
 import firmperch.part.Perch;
+import firmperch.place.Place;
 import firmperch.shot.CameraRoom;
 import firmperch.shot.Shot;
 import firmperch.units.InvalidValue;
@@ -128,6 +129,11 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     /** The same project with another perch. */
     public Project with(Perch changed) {
         return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log);
+    }
+
+    /** The same project in another place. */
+    public Project with(Place changed) {
+        return new Project(name, studio, units, setUps, shown, gear, changed, perch, policy, log);
     }
 
     /** The same project with another gear list. */

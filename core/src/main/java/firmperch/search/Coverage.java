@@ -7,7 +7,7 @@ import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;

@@ -3,7 +3,7 @@ package firmperch.study;
 import firmperch.body.Body;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,9 @@
 package firmperch.study;
 
 import firmperch.body.Vec3;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
+import firmperch.place.Place;
+import firmperch.place.Spot;
 import firmperch.project.Project;
 import firmperch.shot.Filmed;
 import firmperch.shot.Framing;
@@ -31,7 +33,7 @@ public record Target(Vec3 centre, Vec3 right, Vec3 up, double width, double heig
         Wanted w = project.setUp().wanted();
         Bench bench = project.place().bench();
         if (w.filmed().person()) {
-            return person(w, bench);
+            return person(w, project.place());
         }
         Vec3 right = (w.along() ? Vec3.X : Vec3.Y.negated()).turned(w.turn());
         Vec3 flat = (w.along() ? Vec3.Y : Vec3.X).turned(w.turn());
@@ -46,14 +48,23 @@ public record Target(Vec3 centre, Vec3 right, Vec3 up, double width, double heig
         return new Vec3(bench.from() + w.fromEdge(), w.aside(), bench.height() + w.height());
     }
 
-    /** Upright, at the far edge of the bench, facing the wall unless turned. */
-    private static Target person(Wanted w, Bench bench) {
+    /** Where the feet of whoever works there are, and which way they look: where the room says, else at the far edge of the bench, facing the wall. */
+    public static Spot standing(Place place, double aside) {
+        Bench bench = place.bench();
+        return place.worker().map(worker -> worker.spot().at(worker.spot().x(), worker.spot().y() + aside))
+                .orElse(new Spot(bench.from() + bench.depth() + APART, aside, 0));
+    }
+
+    /** Upright, where they work, facing as they do unless turned. */
+    private static Target person(Wanted w, Place place) {
+        Bench bench = place.bench();
+        Spot at = standing(place, w.aside());
         Filmed filmed = w.filmed();
         double lower = w.seated() ? SEATED * bench.worker() : 0;
         double low = Math.max(0, filmed.from() * bench.worker() - lower);
         double high = filmed.to() * bench.worker() - lower;
-        Vec3 centre = new Vec3(bench.from() + bench.depth() + APART, w.aside(), (low + high) / 2);
-        Vec3 right = Vec3.Y.negated().turned(w.turn());
+        Vec3 centre = new Vec3(at.x(), at.y(), (low + high) / 2);
+        Vec3 right = Vec3.Y.negated().turned(at.turn() + w.turn());
         return new Target(centre, right, Vec3.UP, filmed.width() * bench.worker(), high - low,
                 looking(right, Vec3.UP, w.lean()));
     }

@@ -46,6 +46,9 @@ public enum Quantity {
     /** Cubic metres; shown as litres (cubic feet). */
     VOLUME(new Unit("l", 1e-3, 1), new Unit("ft³", 0.028316846592, 2),
             units("l litre litres liter liters", 1e-3, "ml", 1e-6, "m3 m^3", 1.0, "ft3 ft^3", 0.028316846592)),
+    /** Turns a second; shown per minute. */
+    FREQUENCY(new Unit("/min", 1 / 60.0, 0), new Unit("/min", 1 / 60.0, 0),
+            units("/min 1/min rpm r/min", 1 / 60.0, "Hz /s 1/s", 1.0)),
     /** Picture elements per metre of the work plane; shown per millimetre. */
     PICTURE_SCALE(new Unit("px/mm", 1e3, 1), new Unit("px/in", 1 / 0.0254, 0),
             units("px/mm", 1e3, "px/in", 1 / 0.0254)),

@@ -12,6 +12,7 @@ import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import firmperch.Demo;
+import firmperch.place.Rooms;
 import firmperch.param.Param;
 import firmperch.param.Params;
 import firmperch.part.Kind;
@@ -36,7 +37,8 @@ class EveryValueInAFileTest {
 
     private static JsonNode written(Kind kind) {
         try {
-            Project project = Demo.of(kind);
+            Project bare = Demo.of(kind);
+            Project project = bare.with(bare.place().with(Rooms.everySort()));
             return JSON.readTree(ProjectFile.text(project));
         } catch (java.io.IOException e) {
             throw new AssertionError(e);
@@ -57,6 +59,9 @@ class EveryValueInAFileTest {
             switch (param.kind()) {
                 case Param.Group group -> walk(group.params(), value, tried, each);
                 case Param.Many many -> value.forEach(one -> walk(many.each(), one, tried, each));
+                case Param.Mixed mixed -> value.forEach(one -> mixed.variants().stream()
+                        .filter(v -> v.id().equals(one.get("is").textValue()))
+                        .forEach(v -> walk(v.params(), one, tried, each)));
                 case Param.Other _ -> value.forEach(one -> walk(Parts.type(one.get("part").textValue()).params(),
                         one.get("values"), tried, each));
                 default -> {
@@ -136,14 +141,23 @@ class EveryValueInAFileTest {
             case Param.Group _,Param.Other _ -> wrong.add(NODES.textNode("something"));
             case Param.Many m -> {
                 wrong.add(NODES.textNode("something"));
-                ArrayNode many = NODES.arrayNode();
-                for (int i = 0; i <= m.most(); i++) {
-                    many.addObject();
-                }
-                wrong.add(many);
+                wrong.add(objects(m.most() + 1));
+            }
+            case Param.Mixed m -> {
+                wrong.add(NODES.textNode("something"));
+                wrong.add(objects(m.most() + 1));
+                wrong.add(NODES.arrayNode().add(NODES.objectNode().put("is", "no such sort")));
             }
         }
         return wrong;
+    }
+
+    private static ArrayNode objects(int count) {
+        ArrayNode many = NODES.arrayNode();
+        for (int i = 0; i < count; i++) {
+            many.addObject();
+        }
+        return many;
     }
 
     @Test

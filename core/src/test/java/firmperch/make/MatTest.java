@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
-import firmperch.project.Bench;
+import firmperch.place.Bench;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.shot.Framing;

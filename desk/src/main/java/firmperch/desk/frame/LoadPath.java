@@ -9,7 +9,7 @@ import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.Words;
 import firmperch.pose.Posed;
-import firmperch.project.Place;
+import firmperch.place.Place;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;

@@ -1,4 +1,4 @@
-package firmperch.project;
+package firmperch.place;
 
 import static firmperch.units.Quantity.LENGTH;
 

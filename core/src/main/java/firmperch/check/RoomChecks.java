@@ -1,0 +1,137 @@
+package firmperch.check;
+
+import firmperch.body.Body;
+import firmperch.body.Contact;
+import firmperch.body.Surface;
+import firmperch.body.Vec3;
+import firmperch.check.About.Scope;
+import firmperch.place.Block;
+import firmperch.place.Door;
+import firmperch.place.Thing;
+import firmperch.place.Way;
+import firmperch.place.Worker;
+import firmperch.study.Situation;
+import firmperch.study.Study;
+import firmperch.study.Target;
+import firmperch.units.Quantity;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
+
+/**
+ * Clearance from what stands and hangs in the room, as it is set: things, the swing of doors, ways to keep open, and whoever works there. What reaches
+ * into a way above head height leaves it open.
+ */
+final class RoomChecks {
+    /** Between whoever works there and the rig, m: our own judgement, room to turn the head. */
+    private static final double ELBOW = 0.05;
+    /** Beyond so many times what is asked a distance need not be exact. */
+    private static final double FAR = 4;
+
+    private RoomChecks() {
+    }
+
+    /** All of them. */
+    static List<Check<?>> all() {
+        return List.of(things(), doors(), ways(), workers());
+    }
+
+    private static <T extends Thing> List<Subject<T>> subjects(Study study, Class<T> sort, Predicate<T> asked) {
+        return study.project().place().things().stream().filter(sort::isInstance).map(sort::cast).filter(asked)
+                .map(t -> new Subject<>(t.name(), t.name(), null, t)).toList();
+    }
+
+    private static <T extends Thing> FunctionCheck<T> check(About about, Class<T> sort, Predicate<T> asked,
+            BiFunction<T, Situation, Reading> answer) {
+        return new FunctionCheck<>(about, study -> subjects(study, sort, asked), answer, Check.Certainty.PROVEN)
+                .toldTogether();
+    }
+
+    private static About about(String id, Topic topic, String question, String weakness, String formula) {
+        return new About(id, topic, question, Quantity.LENGTH, Scope.SET_POSE, false, weakness, formula,
+                ClearanceChecks.HULLS);
+    }
+
+    private static FunctionCheck<Thing> things() {
+        return check(about("clear.thing", Topic.HITS, "Does it clear what is in the room (%s)?",
+                "it hits what is in the room",
+                "least distance of any piece from what is there; what is round has straight sides around it"),
+                Thing.class, t -> !(t instanceof Worker), (t, s) -> {
+                    double gap = s.policy().distances().gap();
+                    List<Block> solid = t.solid(s.project().place().room());
+                    return solid.isEmpty()
+                            ? new Reading(gap, Reading.PLENTY * gap, () -> "it is not in the way")
+                            : ClearanceChecks.reading(s, gap, least(s, solid, FAR * gap), "to “" + t.name() + "”");
+                });
+    }
+
+    private static double least(Situation s, List<Block> blocks, double exactly) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Block block : blocks) {
+            least = Math.min(least, s.clearance().from(block, body -> true, exactly));
+        }
+        return least;
+    }
+
+    private static FunctionCheck<Door> doors() {
+        return check(about("place.door", Topic.WAY, "Does the door swing free (%s)?", "a door does not open",
+                "least distance of any piece from where the door's leaf goes"), Door.class,
+                Door::inward, (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING,
+                        least(s, door.free(s.project().place().room()), FAR * ClearanceChecks.PASSING),
+                        "to where “" + door.name() + "” swings"));
+    }
+
+    private static FunctionCheck<Worker> workers() {
+        return check(about("clear.worker", Topic.HITS, "Is there room for who works there (%s)?",
+                "it is where you stand or sit",
+                "least distance of any piece from a column as wide as shoulders and as high as you are; 50 mm: our own judgement"),
+                Worker.class, w -> true, (w, s) -> {
+                    double tall = s.project().place().bench().worker();
+                    double high = s.shot().wanted().seated() ? tall * (1 - Target.SEATED) : tall;
+                    return ClearanceChecks.reading(s, ELBOW, least(s, List.of(w.body(high)), FAR * ELBOW),
+                            "to “" + w.name() + "”");
+                });
+    }
+
+    /** What stands on the floor, with its wheels turned to their widest, leaves enough of a way beside it. */
+    private static FunctionCheck<Way> ways() {
+        return new FunctionCheck<>(about("place.way", Topic.WAY, "Does the way stay open (%s)?", "a way closes",
+                "the wider of what is left of the way on either side of base and wheels"),
+                study -> study.fixedTo(Surface.FLOOR).isEmpty()
+                        ? List.of()
+                        : subjects(study, Way.class, w -> true),
+                (way, s) -> {
+                    double left = Math.max(0, open(way, s));
+                    return new Reading(way.clear(), left, () -> s.length(left) + " of “" + way.name() + "” are open")
+                            .saying(() -> "“" + way.name() + "” closes to " + s.length(left));
+                }, Check.Certainty.PROVEN).toldTogether();
+    }
+
+    /** Of its width, m. */
+    private static double open(Way way, Situation s) {
+        Block strip = way.free(s.project().place().room()).getFirst();
+        Set<Body> standing = s.study().fixedTo(Surface.FLOOR);
+        double clear = way.clear();
+        Vec3 across = (way.depth() < way.width() ? Vec3.X : Vec3.Y).turned(way.spot().turn());
+        double middle = way.spot().point(0, 0, 0).dot(across);
+        double from = Double.POSITIVE_INFINITY;
+        double to = Double.NEGATIVE_INFINITY;
+        if (s.clearance().from(strip, standing::contains, 0) <= 0) {
+            from = -s.clearance().furthest(across.negated(), standing::contains) - middle;
+            to = s.clearance().furthest(across, standing::contains) - middle;
+        }
+        for (Contact contact : s.study().assembly().contacts()) {
+            if (contact instanceof Contact.Caster c) {
+                Vec3 pivot = s.inRoom(s.posed().pivot(c));
+                double wheel = c.trail() + c.diameter() / 2;
+                Vec3 inside = way.spot().inside(pivot);
+                if (Math.abs(inside.x()) < way.depth() / 2 + wheel && Math.abs(inside.y()) < way.width() / 2 + wheel) {
+                    from = Math.min(from, pivot.dot(across) - wheel - middle);
+                    to = Math.max(to, pivot.dot(across) + wheel - middle);
+                }
+            }
+        }
+        return from > to ? clear : Math.min(clear, Math.max(from + clear / 2, clear / 2 - to));
+    }
+}

@@ -1,0 +1,55 @@
+package firmperch.place;
+
+import firmperch.param.Params;
+import firmperch.units.Quantity;
+import java.util.List;
+
+/**
+ * A machine: it stands there, may shake, and may move out of its own outline.
+ *
+ * @param speed of what turns in it, 1/s
+ * @param shake how much it shakes the floor
+ * @param travel how far its moving parts reach beyond its sides, m
+ */
+public record Machine(String name, Spot spot, Size size, double speed, Shake shake, double travel) implements Thing {
+    /** How much a machine shakes, in a maker's words. What each is in figures is a judgement, used where the picture's shake is worked out. */
+    public enum Shake {
+        NONE("not felt"), LITTLE("felt with a hand on the bench"), MUCH("seen in a glass of water");
+
+        private final String words;
+
+        Shake(String words) {
+            this.words = words;
+        }
+
+        @Override
+        public String toString() {
+            return words;
+        }
+    }
+
+    static final Params<Machine> PARAMS = Params.of(Machine.class).name("name", "Name")
+            .group("spot", "Where it is", Spot.PARAMS).group("size", "How large it is", Size.PARAMS)
+            .measure("speed", "Turns at", Quantity.FREQUENCY, 0, 500)
+            .oneOf("shake", "Its shake is", Shake.class)
+            .length("travel", "Moves beyond its sides by", 0, 5).done();
+
+    public Machine {
+        PARAMS.check(name, spot, size, speed, shake, travel);
+    }
+
+    @Override
+    public Params<Machine> params() {
+        return PARAMS;
+    }
+
+    @Override
+    public Sides sides() {
+        return size.sides();
+    }
+
+    @Override
+    public List<Block> solid(Room room) {
+        return List.of(Block.around(spot, size.depth() + 2 * travel, size.width() + 2 * travel, 0, size.height()));
+    }
+}

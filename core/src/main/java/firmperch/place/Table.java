@@ -1,0 +1,55 @@
+package firmperch.place;
+
+import static firmperch.units.Quantity.LENGTH;
+
+import firmperch.param.Params;
+import firmperch.units.Require;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A bench or table beside the one that is filmed on. Lengths in m.
+ *
+ * @param top thickness of its top with rails
+ * @param drawers how far drawers or boards reach down under the top
+ * @param firm true if it stands firmly
+ */
+public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm) implements Thing {
+    static final Params<Table> PARAMS = Params.of(Table.class).name("name", "Name")
+            .group("spot", "Where it is", Spot.PARAMS).group("size", "How large it is", Size.PARAMS)
+            .length("top", "Thickness of its top", 0.005, 1).length("drawers", "Drawers below it, down by", 0, 2)
+            .either("firm", "Stands", "firmly", "rickety").done();
+    private static final double LEG = 0.06;
+
+    public Table {
+        PARAMS.check(name, spot, size, top, drawers, firm);
+        Require.that(top + drawers <= size.height(), "Thickness of its top and drawers", top + drawers, LENGTH,
+                "at most its height");
+    }
+
+    @Override
+    public Params<Table> params() {
+        return PARAMS;
+    }
+
+    @Override
+    public Sides sides() {
+        return size.sides();
+    }
+
+    @Override
+    public List<Block> solid(Room room) {
+        double x = size.depth() / 2;
+        double y = size.width() / 2;
+        double under = size.height() - top - drawers;
+        List<Block> blocks = new ArrayList<>();
+        blocks.add(Block.around(spot, size.depth(), size.width(), under, size.height()));
+        if (under > 0 && size.depth() > 2 * LEG && size.width() > 2 * LEG) {
+            blocks.add(Block.of(spot, -x, -x + LEG, -y, -y + LEG, 0, under));
+            blocks.add(Block.of(spot, x - LEG, x, -y, -y + LEG, 0, under));
+            blocks.add(Block.of(spot, -x, -x + LEG, y - LEG, y, 0, under));
+            blocks.add(Block.of(spot, x - LEG, x, y - LEG, y, 0, under));
+        }
+        return blocks;
+    }
+}

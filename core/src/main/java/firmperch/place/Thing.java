@@ -1,0 +1,40 @@
+package firmperch.place;
+
+import firmperch.param.Described;
+import java.util.List;
+
+/**
+ * Something of the room beside the filmed bench. Whoever adds a sort of thing writes one record and adds it to {@link Things}; it is then edited, drawn,
+ * saved and kept clear of.
+ */
+public interface Thing extends Described {
+    /** What the maker calls it. */
+    String name();
+
+    /** Where it is. */
+    Spot spot();
+
+    /** Its sides in the plan before it is turned. */
+    Sides sides();
+
+    /** What of it a rig must not run into, in a room. */
+    List<Block> solid(Room room);
+
+    /** What of the floor, and of the room above it, is to be kept free for it: the swing of a door, a way. */
+    default List<Block> free(Room room) {
+        return List.of();
+    }
+
+    /** True if it belongs to a wall, and so is put against one. */
+    default boolean onWall() {
+        return false;
+    }
+
+    /**
+     * How large something is in the plan.
+     *
+     * @param depth away from the wall while it is not turned, m
+     * @param width along it, m
+     */
+    record Sides(double depth, double width) {}
+}
