@@ -74,9 +74,9 @@ final class ClearanceChecks {
                     Predicate<Body> apart = s.study().apartFrom(Surface.WALL);
                     double least = Math.min(-s.clearance().furthest(Vec3.X.negated(), apart),
                             room.depth() - s.clearance().furthest(Vec3.X, apart));
-                    if (room.sided()) {
-                        least = Math.min(least, Math.min(room.left() - s.clearance().furthest(Vec3.Y, apart),
-                                room.right() - s.clearance().furthest(Vec3.Y.negated(), apart)));
+                    if (room.walls().measured()) {
+                        least = Math.min(least, Math.min(room.walls().left() - s.clearance().furthest(Vec3.Y, apart),
+                                room.walls().right() - s.clearance().furthest(Vec3.Y.negated(), apart)));
                     }
                     // What is swung against a wall may touch it, but not pass into it.
                     return reading(s, PASSING, least, "to a wall");

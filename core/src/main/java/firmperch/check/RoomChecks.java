@@ -54,16 +54,15 @@ final class RoomChecks {
     }
 
     private static FunctionCheck<Thing> things() {
-        return check(about("clear.thing", Topic.HITS, "Does it clear what is in the room (%s)?",
-                "it hits what is in the room",
+        return new FunctionCheck<>(about("clear.thing", Topic.HITS, "Does it clear what is in the room (%s)?",
+                "it hits “%s”",
                 "least distance of any piece from what is there; what is round has straight sides around it"),
-                Thing.class, t -> !(t instanceof Worker), (t, s) -> {
+                study -> subjects(study, Thing.class, t -> !t.solid(study.project().place().room()).isEmpty()),
+                (t, s) -> {
                     double gap = s.policy().distances().gap();
                     List<Block> solid = t.solid(s.project().place().room());
-                    return solid.isEmpty()
-                            ? new Reading(gap, Reading.PLENTY * gap, () -> "it is not in the way")
-                            : ClearanceChecks.reading(s, gap, least(s, solid, FAR * gap), "to “" + t.name() + "”");
-                });
+                    return ClearanceChecks.reading(s, gap, least(s, solid, FAR * gap), "to “" + t.name() + "”");
+                }, Check.Certainty.PROVEN).toldTogether();
     }
 
     private static double least(Situation s, List<Block> blocks, double exactly) {
@@ -75,7 +74,7 @@ final class RoomChecks {
     }
 
     private static FunctionCheck<Door> doors() {
-        return check(about("place.door", Topic.WAY, "Does the door swing free (%s)?", "a door does not open",
+        return check(about("place.door", Topic.WAY, "Does the door swing free (%s)?", "“%s” does not open",
                 "least distance of any piece from where the door's leaf goes"), Door.class,
                 Door::inward, (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING,
                         least(s, door.free(s.project().place().room()), FAR * ClearanceChecks.PASSING),
@@ -84,7 +83,7 @@ final class RoomChecks {
 
     private static FunctionCheck<Worker> workers() {
         return check(about("clear.worker", Topic.HITS, "Is there room for who works there (%s)?",
-                "it is where you stand or sit",
+                "it is where “%s” is",
                 "least distance of any piece from a column as wide as shoulders and as high as you are; 50 mm: our own judgement"),
                 Worker.class, w -> true, (w, s) -> {
                     double tall = s.project().place().bench().worker();
@@ -96,7 +95,7 @@ final class RoomChecks {
 
     /** What stands on the floor, with its wheels turned to their widest, leaves enough of a way beside it. */
     private static FunctionCheck<Way> ways() {
-        return new FunctionCheck<>(about("place.way", Topic.WAY, "Does the way stay open (%s)?", "a way closes",
+        return new FunctionCheck<>(about("place.way", Topic.WAY, "Does the way stay open (%s)?", "“%s” closes",
                 "the wider of what is left of the way on either side of base and wheels"),
                 study -> study.fixedTo(Surface.FLOOR).isEmpty()
                         ? List.of()

@@ -4,9 +4,13 @@ import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
 import firmperch.place.Bench;
+import firmperch.place.Block;
+import firmperch.place.Room;
+import firmperch.place.Thing;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** The bench and the rig from any angle, without perspective. */
@@ -25,19 +29,28 @@ public final class AngleView {
 
     /** Draws it. */
     public static Drawing of(Situation s, View view) {
-        return of(s, view, false);
+        return of(s, view, false, false);
     }
 
-    /** Draws it, with who works at the bench or without. */
-    public static Drawing of(Situation s, View view, boolean person) {
+    /**
+     * Draws it.
+     *
+     * @param person whether who works at the bench is shown
+     * @param room whether all of the room is to be in view
+     */
+    public static Drawing of(Situation s, View view, boolean person, boolean room) {
         AngleView drawn = new AngleView(s, view);
         Bench b = s.project().place().bench();
-        boolean rigBehind = view.depth(new Vec3(s.project().stance().x(), s.project().stance().y(), 0)) < view
-                .depth(new Vec3(b.from() + b.depth() / 2, 0, 0));
+        Vec3 stands = new Vec3(s.project().stance().x(), s.project().stance().y(), 0);
+        boolean rigBehind = view.depth(stands) < view.depth(new Vec3(b.from() + b.depth() / 2, 0, 0));
         boolean personBehind = view.toward().x() < 0;
         if (person) {
             drawn.all.addAll(Person.extent(s, view));
         }
+        if (room) {
+            drawn.floor();
+        }
+        drawn.things(view.depth(stands), false, room);
         if (person && personBehind) {
             Person.draw(drawn.out, s, view);
         }
@@ -52,6 +65,7 @@ public final class AngleView {
             Person.draw(drawn.out, s, view);
         }
         drawn.sight();
+        drawn.things(view.depth(stands), true, room);
         s.study().assembly().pieces().stream().filter(Piece::takesRoom).forEach(p -> {
             for (Vec3 d : new Vec3[]{view.right(), view.right().times(-1), view.up(), view.up().times(-1)}) {
                 drawn.all.add(view.at(s.inRoom(s.posed().furthest(p, s.turnedBack(d)))));
@@ -64,35 +78,55 @@ public final class AngleView {
         return drawn.out.build(left - 0.05, low - 0.05, right + 0.05, high + 0.05);
     }
 
+    /** All of the floor, where somebody has measured it. */
+    private void floor() {
+        Room room = s.project().place().room();
+        if (room.walls().measured()) {
+            List<Point> corners = Block.between(new Vec3(0, -room.walls().right(), 0),
+                    new Vec3(room.depth(), room.walls().left(), 0)).plan().stream().map(view::at).toList();
+            out.area(Ink.FLOOR, corners);
+            all.addAll(corners);
+        }
+    }
+
+    /**
+     * What else is there: behind the rig as it is, before it only its outline, so that the rig is seen.
+     *
+     * @param rig how near to the eye the rig is, m
+     */
+    private void things(double rig, boolean before, boolean room) {
+        List<Thing> farthestFirst = s.project().place().things().stream()
+                .sorted(Comparator.comparingDouble(t -> view.depth(t.spot().point(0, 0, 0)))).toList();
+        for (Thing thing : farthestFirst) {
+            boolean nearer = view.depth(thing.spot().point(0, 0, 0)) > rig;
+            if (nearer == before) {
+                thing.solid(s.project().place().room()).forEach(b -> block(b, before ? Ink.OVERHEAD : Ink.THING, room));
+            }
+        }
+    }
+
     private void bench() {
         Bench b = s.project().place().bench();
         double x1 = b.from() + b.depth();
         double y = b.width() / 2;
         for (double x : new double[]{b.from() + LEG, x1 - 2 * LEG}) {
             for (double side : new double[]{-y + LEG, y - 2 * LEG}) {
-                block(new Vec3(x, side, 0), new Vec3(x + LEG, side + LEG, b.under()));
+                block(Block.between(new Vec3(x, side, 0), new Vec3(x + LEG, side + LEG, b.under())), Ink.BENCH, true);
             }
         }
-        block(new Vec3(b.from(), -y, b.under()), new Vec3(x1, y, b.height()));
+        block(s.project().place().benchTop(), Ink.BENCH, true);
     }
 
-    /** A block along the room's axes: its faces that look toward the eye. */
-    private void block(Vec3 low, Vec3 high) {
-        Vec3[] normals = {Vec3.X, Vec3.X.negated(), Vec3.Y, Vec3.Y.negated(), Vec3.UP,
-                Vec3.DOWN};
-        for (Vec3 n : normals) {
-            if (n.dot(view.toward()) > 0.01) {
-                List<Point> corners = new ArrayList<>();
-                for (int[] c : new int[][]{{0, 0}, {1, 0}, {1, 1}, {0, 1}}) {
-                    double x = n.x() != 0 ? n.x() > 0 ? high.x() : low.x() : c[0] == 0 ? low.x() : high.x();
-                    double y = n.y() != 0
-                            ? n.y() > 0 ? high.y() : low.y()
-                            : n.x() != 0 ? c[0] == 0 ? low.y() : high.y() : c[1] == 0 ? low.y() : high.y();
-                    double z = n.z() != 0 ? n.z() > 0 ? high.z() : low.z() : c[1] == 0 ? low.z() : high.z();
-                    corners.add(view.at(new Vec3(x, y, z)));
+    /** A block: its faces that look toward the eye. */
+    private void block(Block block, Ink ink, boolean inView) {
+        for (List<Vec3> face : ThingShapes.faces(block)) {
+            Vec3 normal = ThingShapes.normal(face);
+            if (normal.dot(view.toward()) > 0.01 * normal.length()) {
+                List<Point> corners = face.stream().map(view::at).toList();
+                out.area(ink, corners);
+                if (inView) {
+                    all.addAll(corners);
                 }
-                out.area(Ink.BENCH, corners);
-                all.addAll(corners);
             }
         }
     }

@@ -4,13 +4,16 @@ import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.place.Bench;
+import firmperch.place.Block;
 import firmperch.study.InPicture;
+import firmperch.study.Shadow;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Target;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -95,6 +98,7 @@ public final class LensView {
         pieces(InPicture.of(s, sight, Sight.Before.ANY));
         double y = bench.width() / 2;
         boolean ahead = sight.slant() > LEVELISH;
+        blocks();
         if (ahead) {
             person();
         }
@@ -102,9 +106,19 @@ public final class LensView {
         mat(bench);
         work(bench.height());
         tool(bench.height());
+        Shadow.of(s).forEach(shadow -> face(Ink.SHADOW, shadow.outline()));
         wanted();
         hand();
         pieces(InPicture.of(s, sight, Sight.Before.above(bench.height())));
+    }
+
+    /** What else is in the room, the farthest first. */
+    private void blocks() {
+        ThingShapes.blocks(s.project().place())
+                .sorted(Comparator.comparingDouble((Block b) -> -sight.depth(b.least().plus(b.most()).times(0.5))))
+                .forEach(block -> ThingShapes.faces(block).stream()
+                        .filter(f -> sight.eye().minus(f.getFirst()).dot(ThingShapes.normal(f)) > 0)
+                        .forEach(f -> face(Ink.THING, f)));
     }
 
     private void level(Ink ink, double x0, double y0, double x1, double y1, double z) {

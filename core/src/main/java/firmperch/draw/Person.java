@@ -38,12 +38,15 @@ final class Person {
         Vec3 centre = Target.work(s.project());
         seated = s.shot().wanted().seated();
         boolean told = s.project().place().worker().isPresent();
-        spot = Target.standing(s.project().place(), told ? s.shot().wanted().filmed().person() ? s.shot().wanted().aside() : 0 : centre.y());
+        spot = Target.standing(s.project().place(),
+                told ? s.shot().wanted().filmed().person() ? s.shot().wanted().aside() : 0 : centre.y());
         foot = new Vec3(spot.x(), spot.y(), seated ? -Target.SEATED * height : 0);
         // Hands reach as far as arms do, toward the work.
         Vec3 toward = new Vec3(centre.x() - foot.x(), centre.y() - foot.y(), 0);
         double far = Math.min(REACH * height, Math.max(0.05, toward.radius() - 0.1));
-        work = toward.radius() < 1e-6 ? centre : new Vec3(foot.x(), foot.y(), centre.z() + 0.02).plus(toward.times(far / toward.radius()));
+        work = toward.radius() < 1e-6
+                ? centre
+                : new Vec3(foot.x(), foot.y(), centre.z() + 0.02).plus(toward.times(far / toward.radius()));
     }
 
     /** A limb: from here to there, that wide, m. */
@@ -83,7 +86,8 @@ final class Person {
 
     /** A place by shares of the height: toward the back, aside, up. */
     private Vec3 at(double back, double aside, double up) {
-        return foot.plus(new Vec3(back * height, aside * height, 0).turned(spot.turn())).plus(Vec3.UP.times(up * height));
+        return foot.plus(new Vec3(back * height, aside * height, 0).turned(spot.turn()))
+                .plus(Vec3.UP.times(up * height));
     }
 
     private void legs(List<Limb> limbs, int side) {

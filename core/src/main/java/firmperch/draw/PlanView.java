@@ -13,7 +13,6 @@ import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape.Side;
 import firmperch.place.Bench;
 import firmperch.place.Room;
-import firmperch.search.Coverage;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
@@ -48,7 +47,6 @@ public final class PlanView {
         view.room(low, high);
         scene.ghosts().forEach(view::ghost);
         new Projection(s, View.ABOVE).draw(view.out);
-        scene.reach().ifPresent(view::reach);
         view.overlay();
         if (!s.project().perch().none()) {
             view.out.balance(view.at(s.posed().centre()));
@@ -56,12 +54,6 @@ public final class PlanView {
         Measures.draw(view.out, scene, View.ABOVE);
         // Room at the left for the view's own title.
         return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);
-    }
-
-    /** Where on the bench the camera comes, and where not. */
-    private void reach(Coverage coverage) {
-        coverage.places().forEach(p -> out.disc(p.reached() ? Ink.LEAN_GOOD : Ink.LEAN_SHORT, new Point(p.x(), p.y()),
-                p.reached() ? SCREW : SCREW / 2));
     }
 
     /** How far anything of it reaches in a direction of the room, m. */
@@ -83,6 +75,7 @@ public final class PlanView {
         double y = bench.width() / 2;
         out.box(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y);
         out.label(Ink.HINT, new Point(bench.from() + bench.depth() / 2, -y), Anchor.ABOVE, "bench");
+        ThingShapes.above(out, s.project().place(), false);
         out.area(Ink.WANTED, Sight.of(s).wanted().stream().map(View.ABOVE::at).toList());
         List<Vec3> covered = Sight.of(s).covered();
         if (!covered.isEmpty()) {

@@ -69,11 +69,13 @@ public final class SideView {
         scene.ghosts().forEach(view::ghost);
         view.sight();
         new Projection(s, View.SIDE).draw(view.out);
-        view.seen();
-        if (!s.project().perch().none()) {
-            view.tipLine();
+        if (!scene.bare()) {
+            view.seen();
+            if (!s.project().perch().none()) {
+                view.tipLine();
+            }
+            view.dimensions();
         }
-        view.dimensions();
         return view.out.build(-0.18, -0.10, right, top);
     }
 
@@ -97,7 +99,7 @@ public final class SideView {
         boolean hangs = !s.stands();
         // Half metres, or every two feet.
         double step = s.project().units() == UnitSystem.METRIC ? 0.5 : 24 * 0.0254;
-        for (double z = step; z < Math.min(top, room.ceiling()); z += step) {
+        for (double z = step; !scene.bare() && z < Math.min(top, room.ceiling()); z += step) {
             out.path(Ink.GRID, new Point(0, z), new Point(right, z));
             out.label(Ink.HINT, new Point(0.01, z + 0.035), Anchor.RIGHT,
                     Quantity.LENGTH.bare(z, s.project().units()));
@@ -107,16 +109,23 @@ public final class SideView {
         if (room.ceiling() <= top) {
             out.box(Ink.ROOM, -0.03, room.ceiling(), right, room.ceiling() + 0.02);
             // Words keep clear of the line, of rails under it and joists above.
-            out.label(Ink.HINT, new Point(right, room.ceiling() - (hangs ? 0.13 : 0.07)), Anchor.LEFT,
+            words(new Point(right, room.ceiling() - (hangs ? 0.13 : 0.07)),
                     "ceiling " + s.length(room.ceiling()));
             joists(room.ceiling() + 0.02);
         }
         if (scene.wholeRoom()) {
             out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceiling());
-            out.label(Ink.HINT, new Point(right, room.ceiling() - (hangs ? 0.23 : 0.18)), Anchor.LEFT,
+            words(new Point(right, room.ceiling() - (hangs ? 0.23 : 0.18)),
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));
         }
+        ThingShapes.beside(out, s.project().place(), View.SIDE);
         bench();
+    }
+
+    private void words(Point left, String words) {
+        if (!scene.bare()) {
+            out.label(Ink.HINT, left, Anchor.LEFT, words);
+        }
     }
 
     /** What is fixed up is fixed to something: a joist at each place, or a beam along all of them. */

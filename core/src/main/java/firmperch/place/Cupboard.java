@@ -32,6 +32,11 @@ public record Cupboard(String name, Spot spot, Size size, double low) implements
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Cupboard(name, spot, size.with(other), low);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of(Block.around(spot, size.depth(), size.width(), low, size.height()));
     }

@@ -36,20 +36,39 @@ public record Door(String name, Spot spot, double width, double height, boolean 
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Door(name, spot, other.width(), height, left, inward);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of();
     }
 
+    private Vec3 hinge() {
+        // Who stands in the room and looks at the wall has its left where y is less.
+        return spot.point(0, (left ? -1 : 1) * width / 2, 0);
+    }
+
+    /** Where its leaf goes: a quarter of a circle about its hinges. */
+    private Block swing() {
+        double closed = spot.turn() + (left ? 1 : -1) * Math.PI / 2;
+        double open = spot.turn() + (inward ? 0 : Math.PI);
+        boolean onward = Math.sin(open - closed) > 0;
+        return Block.round(hinge(), width, onward ? closed : open, Math.PI / 2, 0, height);
+    }
+
     @Override
     public List<Block> free(Room room) {
-        if (!inward) {
-            return List.of();
-        }
-        // Who stands in the room and looks at the wall has its left where y is less.
-        double side = left ? -1 : 1;
-        Vec3 hinge = spot.point(0, side * width / 2, 0);
-        double from = spot.turn() + (left ? 0 : -Math.PI / 2);
-        return List.of(Block.round(hinge, width, from, Math.PI / 2, 0, height));
+        return inward ? List.of(swing()) : List.of();
+    }
+
+    /** The leaf, open, and the way that its edge goes. */
+    @Override
+    public List<List<Vec3>> lines() {
+        List<Vec3> arc = swing().plan().subList(1, swing().plan().size());
+        Vec3 leaf = hinge().plus(Vec3.X.turned(spot.turn() + (inward ? 0 : Math.PI)).times(width));
+        return List.of(List.of(hinge(), leaf), arc);
     }
 
     @Override

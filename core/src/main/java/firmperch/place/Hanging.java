@@ -30,6 +30,11 @@ public record Hanging(String name, Spot spot, double depth, double width, double
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Hanging(name, spot, other.depth(), other.width(), low);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of(Block.around(spot, depth, width, low, Math.max(low + 0.01, room.ceiling())));
     }

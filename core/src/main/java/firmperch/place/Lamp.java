@@ -42,6 +42,11 @@ public record Lamp(String name, Spot spot, double across, double low, double tal
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Lamp(name, spot, Math.max(other.depth(), other.width()), low, tall);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         Vec3 middle = spot.point(0, 0, 0);
         Block shade = Block.round(middle, across / 2, 0, 2 * Math.PI, low, low + tall);

@@ -49,6 +49,11 @@ public record Machine(String name, Spot spot, Size size, double speed, Shake sha
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Machine(name, spot, size.with(other), speed, shake, travel);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of(Block.around(spot, size.depth() + 2 * travel, size.width() + 2 * travel, 0, size.height()));
     }

@@ -35,6 +35,11 @@ public record Post(String name, Spot spot, double diameter, double low, double h
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Post(name, spot, Math.max(other.depth(), other.width()), low, high);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         Vec3 middle = spot.point(0, 0, 0);
         return List.of(Block.round(middle, diameter / 2, 0, 2 * Math.PI, low, high));

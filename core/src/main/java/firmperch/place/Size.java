@@ -23,6 +23,11 @@ public record Size(double depth, double width, double height) implements Describ
         return PARAMS;
     }
 
+    /** The same height over other sides. */
+    Size with(Thing.Sides sides) {
+        return new Size(sides.depth(), sides.width(), height);
+    }
+
     /** In the plan. */
     Thing.Sides sides() {
         return new Thing.Sides(depth, width);

@@ -38,6 +38,11 @@ public record Table(String name, Spot spot, Size size, double top, double drawer
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Table(name, spot, size.with(other), top, drawers, firm);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         double x = size.depth() / 2;
         double y = size.width() / 2;

@@ -1,5 +1,6 @@
 package firmperch.place;
 
+import firmperch.body.Vec3;
 import firmperch.param.Described;
 import java.util.List;
 
@@ -23,6 +24,31 @@ public interface Thing extends Described {
     /** What of the floor, and of the room above it, is to be kept free for it: the swing of a door, a way. */
     default List<Block> free(Room room) {
         return List.of();
+    }
+
+    /** What else is drawn of it in the plan: lines through points of the room, m. */
+    default List<List<Vec3>> lines() {
+        return List.of();
+    }
+
+    /** The same thing elsewhere. */
+    default Thing at(Spot other) {
+        return (Thing) params().with((Record) this, "spot", other);
+    }
+
+    /** The same thing under another name. */
+    default Thing named(String other) {
+        return (Thing) params().with((Record) this, "name", other);
+    }
+
+    /** The same thing with other sides in the plan, as far as it has such sides. */
+    default Thing sized(Sides other) {
+        return this;
+    }
+
+    /** Its outline in the plan, counter-clockwise, m. */
+    default List<Vec3> outline() {
+        return Block.around(spot(), sides().depth(), sides().width(), 0, 0).plan();
     }
 
     /** True if it belongs to a wall, and so is put against one. */

@@ -29,6 +29,11 @@ public record WallPiece(String name, Spot spot, double depth, double width) impl
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new WallPiece(name, spot, other.depth(), other.width());
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of(Block.around(spot, depth, width, 0, room.ceiling()));
     }

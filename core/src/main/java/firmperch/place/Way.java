@@ -36,6 +36,11 @@ public record Way(String name, Spot spot, double depth, double width) implements
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Way(name, spot, other.depth(), other.width());
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of();
     }

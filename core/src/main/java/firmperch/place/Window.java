@@ -31,6 +31,11 @@ public record Window(String name, Spot spot, double width, double low, double hi
     }
 
     @Override
+    public Thing sized(Sides other) {
+        return new Window(name, spot, other.width(), low, high);
+    }
+
+    @Override
     public List<Block> solid(Room room) {
         return List.of();
     }

@@ -1,5 +1,6 @@
 package firmperch.place;
 
+import firmperch.body.Vec3;
 import firmperch.param.Params;
 import java.util.List;
 
@@ -28,6 +29,14 @@ public record Worker(String name, Spot spot) implements Thing {
     @Override
     public Sides sides() {
         return new Sides(DEEP, WIDE);
+    }
+
+    /** The way they look. */
+    @Override
+    public List<List<Vec3>> lines() {
+        return List.of(List.of(spot.point(-DEEP, 0, 0), spot.point(-DEEP / 2, 0, 0)),
+                List.of(spot.point(-DEEP * 0.8, DEEP * 0.2, 0), spot.point(-DEEP, 0, 0),
+                        spot.point(-DEEP * 0.8, -DEEP * 0.2, 0)));
     }
 
     @Override

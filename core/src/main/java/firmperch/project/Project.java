@@ -2,6 +2,7 @@ package firmperch.project;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surface;
 import firmperch.log.Measurement;
 import firmperch.param.Branching;
 import firmperch.param.Described;
@@ -9,6 +10,7 @@ import firmperch.param.Params;
 import firmperch.part.Gear;
 import firmperch.part.Perch;
 import firmperch.place.Place;
+import firmperch.place.RoomEdits;
 import firmperch.shot.CameraRoom;
 import firmperch.shot.Shot;
 import firmperch.units.InvalidValue;
@@ -134,6 +136,23 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     /** The same project in another place. */
     public Project with(Place changed) {
         return new Project(name, studio, units, setUps, shown, gear, changed, perch, policy, log);
+    }
+
+    /**
+     * The same project with the filmed bench elsewhere in its room. A rig that stands on the bench goes with it; any other stays where it is in the
+     * room, which is told from the bench's middle.
+     *
+     * @param from wall to the bench, m
+     * @param left how far it goes to the left, m
+     */
+    public Project withBenchAt(double from, double left) {
+        Place changed = RoomEdits.benchAt(place, from, left);
+        boolean along = perch.parts().stream().anyMatch(part -> part.on().contains(Surface.BENCH.id()));
+        double dx = along ? changed.bench().from() - place.bench().from() : 0;
+        double dy = along ? 0 : changed.room().walls().left() - place.room().walls().left();
+        List<SetUp> all = setUps.stream()
+                .map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + dx), s.stance().y() + dy))).toList();
+        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log);
     }
 
     /** The same project with another gear list. */

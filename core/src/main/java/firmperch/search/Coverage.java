@@ -13,6 +13,10 @@ import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -33,6 +37,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     private static final int RISES = 4;
     /** A camera that comes no nearer than so many times what it may be higher is not tried higher. */
     private static final double FAR_OFF = 2;
+    private static final String BEYOND = "it does not reach so far";
     private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
 
     public Coverage {
@@ -44,9 +49,14 @@ public record Coverage(List<Place> places, double lowest, double highest) {
      *
      * @param x away from the wall, m
      * @param y along it, m
-     * @param reached true if the camera can be brought over it
+     * @param kept what keeps the camera from it: empty if it can be brought over it
      */
-    public record Place(double x, double y, boolean reached) {}
+    public record Place(double x, double y, String kept) {
+        /** True if the camera can be brought over it. */
+        public boolean reached() {
+            return kept.isEmpty();
+        }
+    }
 
     /** Tries every place of the grid. */
     public static Coverage of(Situation s, Progress progress) {
@@ -64,7 +74,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
         List<Place> places = IntStream.range(0, grid.size()).parallel().mapToObj(i -> {
             progress.at((double) i / grid.size(), "how far it reaches");
             Vec3 point = grid.get(i);
-            return new Place(point.x(), point.y(), reached(s, point, hits));
+            return new Place(point.x(), point.y(), kept(s, point, hits));
         }).toList();
         return new Coverage(places, lens(s, -1), lens(s, 1));
     }
@@ -76,19 +86,24 @@ public record Coverage(List<Place> places, double lowest, double highest) {
         return s.in(end).lensFront().z();
     }
 
-    private static boolean reached(Situation s, Vec3 over, List<Question<?>> hits) {
+    /** What keeps the camera from being over a point: the first that it would hit, or that it does not reach so far; empty if nothing does. */
+    private static String kept(Situation s, Vec3 over, List<Question<?>> hits) {
         double more = MORE * s.distanceWanted();
         double near = s.project().policy().distances().overshoot();
+        String hit = "";
         for (Pose from : List.of(s.posed().pose(), middle(s))) {
             for (int rise = 0; rise <= RISES; rise++) {
                 Vec3 point = s.inPerch(over.plus(new Vec3(0, 0, more * rise / RISES)));
                 Pose pose = Reach.to(s.study().rig(), from, s.sensorHook(), new Reach.Goal(point, AXES, CONTENT));
                 Situation there = s.study().in(pose);
                 Vec3 off = s.inRoom(there.sensor()).minus(over);
-                if (off.radius() <= near && off.z() > -CONTENT && off.z() < more + CONTENT
-                        && hits.stream().allMatch(q -> q.at(there).verdict(q.about().reserve(),
-                                s.policy().near()) != Verdict.GIVES)) {
-                    return true;
+                if (off.radius() <= near && off.z() > -CONTENT && off.z() < more + CONTENT) {
+                    Optional<Question<?>> first = hits.stream().filter(q -> q.at(there)
+                            .verdict(q.about().reserve(), s.policy().near()) == Verdict.GIVES).findFirst();
+                    if (first.isEmpty()) {
+                        return "";
+                    }
+                    hit = first.get().weakness();
                 }
                 if (off.radius() > near + FAR_OFF * more) {
                     // So far aside that a little higher brings it no nearer.
@@ -96,13 +111,23 @@ public record Coverage(List<Place> places, double lowest, double highest) {
                 }
             }
         }
-        return false;
+        return hit.isEmpty() ? BEYOND : hit;
     }
 
     /** Every joint at the middle of its travel: a second start for the search where the set pose leads nowhere. */
     private static Pose middle(Situation s) {
         return Pose.of(s.study().assembly().freedoms().stream().mapToDouble(f -> f.nearest((f.from() + f.to()) / 2))
                 .toArray());
+    }
+
+    /** How far places lie from each other away from the wall, m. */
+    public double stepX(Bench bench) {
+        return bench.depth() / (DEEP - 1);
+    }
+
+    /** How far they lie from each other along the wall, m. */
+    public double stepY(Bench bench) {
+        return bench.width() / (WIDE - 1);
     }
 
     /** Share of the places that the camera reaches, 0 to 1. */
@@ -117,6 +142,14 @@ public record Coverage(List<Place> places, double lowest, double highest) {
         return low.equals(high)
                 ? "the lens stays " + low + " above the floor"
                 : "the lens goes from " + low + " to " + high + " above the floor";
+    }
+
+    /** What keeps it from the rest, what keeps it from most first: "it hits “Lamp” (5 places), it does not reach so far (3)"; empty if nothing does. */
+    public String kept() {
+        Map<String, Long> by = places.stream().filter(p -> !p.reached())
+                .collect(Collectors.groupingBy(Place::kept, TreeMap::new, Collectors.counting()));
+        return by.entrySet().stream().sorted(Map.Entry.<String, Long>comparingByValue().reversed())
+                .map(e -> e.getKey() + " (" + e.getValue() + ")").collect(Collectors.joining(", "));
     }
 
     /** In words: "the camera comes over 62 % of the bench (48 of 77 places, sampled)". */

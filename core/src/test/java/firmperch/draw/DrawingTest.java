@@ -50,7 +50,7 @@ class DrawingTest {
     @Test
     void theChosenPartsMeasuresCanBeEdited() {
         Station arm = SET.study().assembly().stations().get(4);
-        Scene scene = new Scene(SET, List.of(), Optional.of(arm), false, Optional.empty(), false);
+        Scene scene = new Scene(SET, List.of(), Optional.of(arm), false, false);
         List<Shape.Dimension> measures = of(SideView.of(scene), Shape.Dimension.class).stream()
                 .filter(d -> !d.path().isEmpty()).toList();
         assertThat(measures).extracting(Shape.Dimension::path).contains("perch.arm.links.length");
@@ -112,13 +112,11 @@ class DrawingTest {
     void aGhostShowsOnlyWhatMoves() {
         Situation other = SET.in(Pose.of(2, 0, -0.3));
         Drawing with = SideView
-                .of(new Scene(SET, List.of(new Ghost(other, "worst")), Optional.empty(), false, Optional.empty(),
-                        false));
+                .of(new Scene(SET, List.of(new Ghost(other, "worst")), Optional.empty(), false, false));
         assertThat(of(with, Shape.Path.class)).anySatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
         assertThat(of(with, Shape.Label.class)).anySatisfy(l -> assertThat(l.text()).isEqualTo("worst"));
         Drawing same = SideView
-                .of(new Scene(SET, List.of(new Ghost(SET, "worst")), Optional.empty(), false, Optional.empty(),
-                        false));
+                .of(new Scene(SET, List.of(new Ghost(SET, "worst")), Optional.empty(), false, false));
         assertThat(of(same, Shape.Path.class)).noneSatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
     }
 
@@ -148,7 +146,7 @@ class DrawingTest {
     void aPersonStandsBesideItAtTrueSize() {
         Situation tall = Study.of(Demo.with("place.bench.worker", 1.9)).set();
         Drawing drawn = SideView
-                .of(new Scene(tall, List.of(), Optional.empty(), false, Optional.empty(), true));
+                .of(new Scene(tall, List.of(), Optional.empty(), false, true));
         List<Point> body = drawn.shapes().stream().filter(shape -> shape.ink() == Ink.PERSON)
                 .flatMap(shape -> switch (shape) {
                     case Shape.Area area -> area.points().stream();

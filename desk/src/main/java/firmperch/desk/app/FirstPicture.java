@@ -59,7 +59,7 @@ final class FirstPicture extends BorderPane {
         }, text -> {
         });
         views.show(assessment, new Scene(assessment.situation(), List.of(),
-                Optional.of(DeskView.chosenAtFirst(document)), false, Optional.empty(), false));
+                Optional.of(DeskView.chosenAtFirst(document)), false, false));
         sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
         frame(header(document.project().name(), document.whereKept()));
         VBox.setVgrow(views, Priority.ALWAYS);

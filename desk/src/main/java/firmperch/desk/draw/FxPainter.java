@@ -73,6 +73,7 @@ final class FxPainter {
         g.setStroke(palette.stroke(ink));
         g.setLineWidth(switch (ink) {
             case SIGHT_EDGE -> 3;
+            case CHOSEN -> 2;
             case LEAN_GOOD, LEAN_SHORT, GHOST, TIE -> 1.5;
             default -> 1;
         });
@@ -85,7 +86,7 @@ final class FxPainter {
 
     private static boolean dashed(Ink ink) {
         return switch (ink) {
-            case GHOST, SWING, SUPPORT, LIMIT, WANTED -> true;
+            case GHOST, SWING, SUPPORT, LIMIT, WANTED, OVERHEAD -> true;
             default -> false;
         };
     }

@@ -66,6 +66,10 @@ public enum Palette {
             case FLOOR -> pick("#d9d6cf", "#22282b");
             case HAND -> pick("#e2b391", "#b98763");
             case PERSON -> pick("#c9d3d8", "#4a565c");
+            case THING -> pick("#e4e2da", "#3a4145");
+            case JOIST -> pick("#f3ecdf", "#272420");
+            case SHADOW -> pick("#20282c24", "#00000055");
+            case REACHED -> pick("#0b6e8826", "#4fc3dc2e");
             case LEAN_GOOD -> pick("#8ab79f", "#3f7f63");
             case LEAN_SHORT -> pick("#dd9a6c", "#a8602f");
             default -> Color.TRANSPARENT;
@@ -77,8 +81,10 @@ public enum Palette {
             case GRID -> pick("#e6e7e3", "#2a3135");
             case STICK, PLATE, BENCH -> pick("#8a6a36", "#c7a566");
             case WORK -> pick("#7c6852", "#a08c78");
-            case FLOOR, HAND, PERSON -> Color.TRANSPARENT;
-            case SIGHT, SIGHT_EDGE, WANTED -> pick("#0b5f78", "#6fd0e6");
+            case FLOOR, HAND, PERSON, SHADOW, REACHED -> Color.TRANSPARENT;
+            case THING, OVERHEAD -> pick("#7f8a8f", "#8b969b");
+            case JOIST -> pick("#dccfb8", "#4b4335");
+            case SIGHT, SIGHT_EDGE, WANTED, CHOSEN -> pick("#0b5f78", "#6fd0e6");
             case GHOST -> pick("#94500a", "#e6a45c");
             case HINT -> pick("#5f6a70", "#a7b1b6");
             case LEAN_GOOD, SUPPORT -> pick("#1f6b47", "#7fd1a8");

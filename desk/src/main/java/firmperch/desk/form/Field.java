@@ -42,7 +42,7 @@ public record Field(Path path, Param param) {
             switch (param.kind()) {
                 case Param.Group _ -> sections.addAll(sections(param.label(),
                         (Described) record.params().value((Record) record, param.name()), at));
-                case Param.Many _,Param.Settings _,Param.Other _ -> {
+                case Param.Many _,Param.Mixed _,Param.Settings _,Param.Other _ -> {
                     // Edited where they are shown as what they are.
                 }
                 default -> own.add(new Field(at, param));

@@ -145,6 +145,12 @@ public final class DeskView extends BorderPane {
                 colour(made.middle());
                 coloured.add(made.middle());
             }
+            if (made.left() != null) {
+                left.getChildren().add(made.left());
+                colour(made.left());
+                coloured.add(made.left());
+            }
+            made.palette(dark ? Palette.DARK : Palette.LIGHT);
             made.choose(station);
             made.show(document.assessment().get());
             return made;
@@ -180,7 +186,7 @@ public final class DeskView extends BorderPane {
         scroll.setVvalue(0);
         shownPanel = panel;
         only(middle, panel.middle() == null ? views : panel.middle());
-        only(left, next == Step.SHOT ? setUps : loadPath);
+        only(left, next == Step.SHOT ? setUps : panel.left() == null ? loadPath : panel.left());
         show(document.assessment().get());
         follow();
     }
@@ -232,7 +238,6 @@ public final class DeskView extends BorderPane {
         views.rose(step == Step.STEADY || step == Step.BALLAST);
         Optional<Station> measured = step == Step.PERCH ? Optional.ofNullable(station) : Optional.empty();
         views.show(assessment, new Scene(assessment.situation(), ghosts(assessment), measured, step == Step.PLACE,
-                step == Step.PLACE ? assessment.coverage() : Optional.empty(),
                 step == Step.PLACE || step == Step.SHOT));
     }
 
@@ -285,6 +290,7 @@ public final class DeskView extends BorderPane {
         dark = wanted;
         views.palette(dark ? Palette.DARK : Palette.LIGHT);
         setUps.palette(dark ? Palette.DARK : Palette.LIGHT);
+        panels.values().forEach(panel -> panel.palette(dark ? Palette.DARK : Palette.LIGHT));
         show(document.assessment().get());
         colouring.begin(coloured.stream().sorted(Comparator.comparing(part -> !part.isVisible()))
                 .<Runnable>map(part -> () -> colour(part)).toList());

@@ -9,6 +9,7 @@ import firmperch.body.Vec3;
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
+import firmperch.desk.form.DimensionField;
 import firmperch.draw.AngleView;
 import firmperch.draw.LeanRose;
 import firmperch.draw.LensView;
@@ -335,7 +336,7 @@ public final class Views extends VBox {
         turn -= Math.toRadians(across / 2);
         height = Math.clamp(height + Math.toRadians(down / 2), Math.toRadians(2), Math.toRadians(88));
         if (shown != null) {
-            angle.show(AngleView.of(shown.situation(), View.at(turn, height), shown.person()), palette);
+            angle.show(AngleView.of(shown.situation(), View.at(turn, height), shown.person(), false), palette);
         }
     }
 
@@ -382,7 +383,7 @@ public final class Views extends VBox {
             rose.setAccessibleText("Lean before it goes, by direction; least "
                     + s.show(Quantity.ANGLE, s.tipping().leastLean()));
         } else if (below.getChildren().contains(angle)) {
-            angle.show(AngleView.of(s, View.at(turn, height), scene.person()), palette);
+            angle.show(AngleView.of(s, View.at(turn, height), scene.person(), false), palette);
         }
         lens.setAccessibleText("What the camera sees: " + s.length(Sight.of(s).wide()) + " by "
                 + s.length(Sight.of(s).deep()));

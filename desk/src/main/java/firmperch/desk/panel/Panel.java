@@ -1,6 +1,7 @@
 package firmperch.desk.panel;
 
 import firmperch.body.Station;
+import firmperch.desk.draw.Palette;
 import firmperch.search.Assessment;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -13,6 +14,15 @@ public interface Panel {
     /** What stands in the middle instead of the drawing; null for the drawing. */
     default Parent middle() {
         return null;
+    }
+
+    /** What stands at the left instead of the load path; null for the load path. */
+    default Parent left() {
+        return null;
+    }
+
+    /** The colours that its drawings are to have. */
+    default void palette(Palette colours) {
     }
 
     /** Shows what is known now. */

@@ -1,4 +1,4 @@
-package firmperch.desk.frame;
+package firmperch.desk.form;
 
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.DrawingPane;
@@ -11,7 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 
 /** A dimension of a drawing that is typed where it stands: Enter takes it, Escape or another place leaves it. */
-final class DimensionField extends TextField {
+public final class DimensionField extends TextField {
     private DimensionField() {
     }
 
@@ -20,7 +20,7 @@ final class DimensionField extends TextField {
      *
      * @param path of the value in the project
      */
-    static void open(Document document, DrawingPane pane, String path) {
+    public static void open(Document document, DrawingPane pane, String path) {
         Path at = Path.of(path);
         Param param = at.param(document.project());
         Quantity quantity = ((Param.Measure) param.kind()).quantity();

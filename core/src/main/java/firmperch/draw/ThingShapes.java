@@ -1,0 +1,110 @@
+package firmperch.draw;
+
+import firmperch.body.Vec3;
+import firmperch.draw.Shape.Anchor;
+import firmperch.draw.Shape.Point;
+import firmperch.place.Block;
+import firmperch.place.Place;
+import firmperch.place.Thing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** How the things of a room are drawn: from above by their outlines, from elsewhere as the blocks that they are. */
+final class ThingShapes {
+    /** What is nowhere lower than that is over one's head, and is dashed in a plan, m. */
+    private static final double OVER = 1.5;
+    /** About what a letter takes in a plan of a small room as large as it is shown, m. */
+    private static final double LETTER = 0.07;
+
+    private ThingShapes() {
+    }
+
+    /** Them all from above. */
+    static void above(Drawing.Builder out, Place place, boolean named) {
+        double depth = place.room().depth();
+        for (Thing thing : place.things()) {
+            for (Block free : thing.free(place.room())) {
+                out.area(Ink.WALKWAY, points(free.plan()));
+            }
+        }
+        for (Thing thing : place.things()) {
+            above(out, thing, place);
+            if (named) {
+                name(out, thing, depth);
+            }
+        }
+    }
+
+    private static List<Point> points(List<Vec3> plan) {
+        return plan.stream().map(View.ABOVE::at).toList();
+    }
+
+    private static void above(Drawing.Builder out, Thing thing, Place place) {
+        List<Block> solid = thing.solid(place.room());
+        boolean over = !solid.isEmpty() && solid.stream().allMatch(b -> b.low() >= OVER);
+        if (solid.isEmpty()) {
+            out.area(thing.free(place.room()).isEmpty() ? Ink.THING : Ink.OVERHEAD, points(thing.outline()));
+        } else {
+            // What is highest last: its legs lie under a table's top.
+            solid.stream().sorted(Comparator.comparingDouble(Block::high))
+                    .forEach(b -> out.area(over ? Ink.OVERHEAD : Ink.THING, points(b.plan())));
+        }
+        thing.lines().forEach(line -> out.path(Ink.OVERHEAD, points(line).toArray(Point[]::new)));
+    }
+
+    /** In it where there is room, else beside it, on the side that has more of it. */
+    private static void name(Drawing.Builder out, Thing thing, double depth) {
+        List<Point> outline = points(thing.outline());
+        double low = outline.stream().mapToDouble(Point::y).min().orElseThrow();
+        double left = outline.stream().mapToDouble(Point::x).min().orElseThrow();
+        double right = outline.stream().mapToDouble(Point::x).max().orElseThrow();
+        double high = outline.stream().mapToDouble(Point::y).max().orElseThrow();
+        double middle = (low + high) / 2;
+        double wide = LETTER * thing.name().length();
+        if (right - left >= wide && high - low >= 2 * LETTER) {
+            out.label(Ink.HINT, new Point((left + right) / 2, middle - LETTER), Anchor.ABOVE, thing.name());
+        } else if (right + wide + LETTER < depth) {
+            out.label(Ink.HINT, new Point(right, middle), Anchor.RIGHT, thing.name());
+        } else {
+            out.label(Ink.HINT, new Point(left, middle), Anchor.LEFT, thing.name());
+        }
+    }
+
+    /** Them all from the side, the farthest first. */
+    static void beside(Drawing.Builder out, Place place, View view) {
+        blocks(place).sorted(Comparator.comparingDouble(b -> view.depth(b.most()))).forEach(b -> {
+            List<Point> seen = Stream.concat(corners(b, b.low()), corners(b, b.high())).map(view::at).toList();
+            out.area(Ink.THING, Projection.hull(seen));
+        });
+    }
+
+    /** The solid blocks of all things. */
+    static Stream<Block> blocks(Place place) {
+        return place.things().stream().flatMap(t -> t.solid(place.room()).stream());
+    }
+
+    private static Stream<Vec3> corners(Block block, double height) {
+        return block.plan().stream().map(c -> new Vec3(c.x(), c.y(), height));
+    }
+
+    /** The faces of a block, each counter-clockwise from outside. */
+    static List<List<Vec3>> faces(Block block) {
+        List<List<Vec3>> faces = new ArrayList<>();
+        List<Vec3> top = corners(block, block.high()).toList();
+        List<Vec3> bottom = corners(block, block.low()).toList();
+        for (int i = 0; i < top.size(); i++) {
+            int next = (i + 1) % top.size();
+            faces.add(List.of(bottom.get(i), bottom.get(next), top.get(next), top.get(i)));
+        }
+        faces.add(top);
+        faces.add(bottom.reversed());
+        return faces;
+    }
+
+    /** Out of a face, of any length. */
+    static Vec3 normal(List<Vec3> face) {
+        return face.get(1).minus(face.get(0)).cross(face.get(2).minus(face.get(1)));
+    }
+}

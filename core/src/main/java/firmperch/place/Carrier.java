@@ -1,0 +1,135 @@
+package firmperch.place;
+
+import firmperch.units.Quantity;
+import firmperch.units.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Something of a place that a rig may stand on, be clamped to or hang from. What each bears is not asked here: that depends on the rig.
+ *
+ * @param what in a maker's words
+ * @param may whether it may carry one
+ * @param why in half a sentence
+ */
+public record Carrier(String what, May may, String why) {
+    /** Whether something may carry a rig. */
+    public enum May {
+        YES, PERHAPS, NO
+    }
+
+    /** As far as common clamps open, m: common practice, no source. */
+    private static final double CLAMP = 0.07;
+    /** The least that a base of ours stands on, m²: half a metre square. */
+    private static final double STAND = 0.25;
+    /** How far from the bench a rig may stand to reach over it, m: our own judgement. */
+    private static final double BESIDE = 1.0;
+    /** Steps in which free floor is looked for, m. */
+    private static final double GRID = 0.05;
+    /** Higher than that nothing is commonly braced between floor and ceiling, m. */
+    private static final double PROP = 3.2;
+
+    /** All that may be asked of a place. */
+    public static List<Carrier> of(Place place, UnitSystem units) {
+        List<Carrier> all = new ArrayList<>();
+        Bench bench = place.bench();
+        all.add(floor(place));
+        all.add(new Carrier("the bench top", May.YES, "shakes when you knock it"));
+        String thick = Quantity.LENGTH.show(bench.top(), units);
+        all.add(bench.top() <= CLAMP
+                ? new Carrier("its edge", May.YES, thick + ": clamps open to " + Quantity.LENGTH.show(CLAMP, units))
+                : new Carrier("its edge", May.NO, thick + " with rails; clamps open to "
+                        + Quantity.LENGTH.show(CLAMP, units)));
+        all.add(joists(place, units));
+        all.add(wall(place));
+        all.add(prop(place, units));
+        for (Thing thing : place.things()) {
+            if (thing instanceof Post post) {
+                boolean stands = post.low() == 0 && post.high() >= place.room().ceiling() - 0.01;
+                all.add(new Carrier("“" + post.name() + "”", stands ? May.YES : May.PERHAPS,
+                        Quantity.LENGTH.show(post.diameter(), units) + " across, "
+                                + (stands ? "floor to ceiling" : "see what holds its ends")));
+            } else if (thing instanceof Table table) {
+                all.add(new Carrier("“" + table.name() + "”", table.firm() ? May.YES : May.NO,
+                        table.firm() ? "stands firmly" : "is rickety"));
+            }
+        }
+        return all;
+    }
+
+    /** Where nothing stands and no way runs, within reach of the bench. */
+    private static Carrier floor(Place place) {
+        double area = freeFloor(place);
+        String words = String.format(Locale.ROOT, "%.1f m² free within a metre", area);
+        return new Carrier("the floor beside it", area >= 2 * STAND ? May.YES : area >= STAND ? May.PERHAPS : May.NO,
+                words);
+    }
+
+    /** Floor within a metre of the bench that nothing takes, m²; sampled every 50 mm. */
+    static double freeFloor(Place place) {
+        Room room = place.room();
+        Bench b = place.bench();
+        List<Block> taken = new ArrayList<>(List.of(place.benchTop()));
+        for (Thing thing : place.things()) {
+            thing.solid(room).stream().filter(block -> block.low() < 0.5).forEach(taken::add);
+            taken.addAll(thing.free(room));
+        }
+        int free = 0;
+        for (double x = Math.max(room.walkway(), b.from() - BESIDE) + GRID / 2; x < Math.min(room.depth(),
+                b.from() + b.depth()
+                        + BESIDE); x += GRID) {
+            for (double y = Math.max(-room.walls().right(), -b.width() / 2 - BESIDE) + GRID / 2; y < Math
+                    .min(room.walls().left(), b.width() / 2 + BESIDE); y += GRID) {
+                double px = x;
+                double py = y;
+                if (taken.stream().noneMatch(block -> block.covers(px, py))) {
+                    free++;
+                }
+            }
+        }
+        return free * GRID * GRID;
+    }
+
+    private static Carrier joists(Place place, UnitSystem units) {
+        Joists joists = place.room().joists();
+        Bench b = place.bench();
+        if (joists.made() == Joists.Made.UNKNOWN) {
+            return new Carrier("joists above", May.PERHAPS, "say what is above the ceiling");
+        }
+        if (!joists.there()) {
+            return new Carrier("the ceiling", May.PERHAPS, "concrete: anchors, by who may set them");
+        }
+        int cross = (joists.run() == Joists.Run.AWAY
+                ? joists.between(-b.width() / 2, b.width() / 2)
+                : joists.between(b.from(), b.from() + b.depth())).size();
+        String every = ", every " + Quantity.LENGTH.show(joists.spacing(), units);
+        return cross == 0
+                ? new Carrier("joists above", May.NO, "none crosses the bench" + every)
+                : new Carrier("joists above", May.YES,
+                        cross + (cross == 1 ? " crosses" : " cross") + " the bench" + every);
+    }
+
+    private static Carrier wall(Place place) {
+        String far = place.bench().from() > BESIDE ? "; the bench is far from it" : "";
+        return switch (place.room().walls().made()) {
+            case UNKNOWN -> new Carrier("the wall", May.PERHAPS, "say what it is made of");
+            case MASONRY -> new Carrier("the wall", far.isEmpty() ? May.YES : May.PERHAPS, "brick or concrete" + far);
+            case STUDS -> new Carrier("the wall", May.PERHAPS, "into the studs only" + far);
+            case BOARD -> new Carrier("the wall", May.NO, "board alone carries nothing that swings");
+        };
+    }
+
+    private static Carrier prop(Place place, UnitSystem units) {
+        double high = place.room().ceiling();
+        String height = Quantity.LENGTH.show(high, units);
+        if (high > PROP) {
+            return new Carrier("floor to ceiling", May.NO, height + " is high for a prop");
+        }
+        return switch (place.room().joists().made()) {
+            case UNKNOWN, PLASTER ->
+                new Carrier("floor to ceiling", May.PERHAPS, height + "; under a joist, pad the plaster");
+            case OPEN, CONCRETE -> new Carrier("floor to ceiling", May.YES, height);
+        };
+    }
+}

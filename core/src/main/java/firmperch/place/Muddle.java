@@ -1,0 +1,72 @@
+package firmperch.place;
+
+import firmperch.body.Vec3;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What cannot be as it was put: two things in one place, a door that opens into something, a thing outside of the room. */
+public final class Muddle {
+    /** Things that touch are not in one place, m. */
+    private static final double TOUCHING = 0.005;
+
+    private Muddle() {
+    }
+
+    /** A sentence for each, in the order of the list. */
+    public static List<String> of(Place place) {
+        List<String> all = new ArrayList<>();
+        Room room = place.room();
+        Block bench = place.benchTop();
+        for (int i = 0; i < place.things().size(); i++) {
+            Thing thing = place.things().get(i);
+            String name = "“" + thing.name() + "”";
+            if (outside(room, thing)) {
+                all.add(name + " is outside of the room.");
+            }
+            if (meet(thing.solid(room), List.of(bench))) {
+                all.add(name + " and the bench are in one place.");
+            }
+            if (thing instanceof Door && meet(thing.free(room), List.of(bench))) {
+                all.add(name + " opens into the bench.");
+            }
+            for (int j = 0; j < place.things().size(); j++) {
+                Thing other = place.things().get(j);
+                if (j > i && meet(thing.solid(room), other.solid(room))) {
+                    all.add(name + " and “" + other.name() + "” are in one place.");
+                }
+                if (j != i && thing instanceof Door && meet(thing.free(room), other.solid(room))) {
+                    all.add(name + " opens into “" + other.name() + "”.");
+                }
+            }
+        }
+        return all;
+    }
+
+    private static boolean outside(Room room, Thing thing) {
+        Spot s = thing.spot();
+        return s.x() < 0 || s.x() > room.depth() || s.y() > room.walls().left() || s.y() < -room.walls().right();
+    }
+
+    private static boolean meet(List<Block> some, List<Block> others) {
+        return some.stream().anyMatch(a -> others.stream().anyMatch(b -> meet(a, b)));
+    }
+
+    /** Two upright prisms meet where their heights do and no side of either separates their plans. */
+    static boolean meet(Block a, Block b) {
+        return a.low() < b.high() - TOUCHING && b.low() < a.high() - TOUCHING && !apart(a.plan(), b.plan())
+                && !apart(b.plan(), a.plan());
+    }
+
+    private static boolean apart(List<Vec3> sides, List<Vec3> other) {
+        for (int i = 0; i < sides.size(); i++) {
+            Vec3 a = sides.get(i);
+            Vec3 along = sides.get((i + 1) % sides.size()).minus(a);
+            double length = along.length();
+            if (length > 0 && other.stream().allMatch(p -> ((p.x() - a.x()) * along.y() - (p.y() - a.y()) * along.x())
+                    / length > -TOUCHING)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
