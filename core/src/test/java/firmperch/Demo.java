@@ -19,9 +19,9 @@ public final class Demo {
         return alone(Samples.wedgingBench());
     }
 
-    /** A project with its first set-up alone. */
+    /** A project with its first set-up alone, in a room with nothing but the bench. */
     public static Project alone(Project project) {
-        return project.with(List.of(project.setUps().getFirst()), 0);
+        return project.with(List.of(project.setUps().getFirst()), 0).with(project.place().with(List.of()));
     }
 
     /** The project with values at paths: "perch.arm.links.length", 0.5, … */

@@ -10,11 +10,13 @@ import firmperch.place.Door;
 import firmperch.place.Thing;
 import firmperch.place.Way;
 import firmperch.place.Worker;
+import firmperch.study.InPicture;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.study.Target;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Predicate;
@@ -26,6 +28,8 @@ import java.util.function.Predicate;
 final class RoomChecks {
     /** Between whoever works there and the rig, m: our own judgement, room to turn the head. */
     private static final double ELBOW = 0.05;
+    /** So much of the picture may be hidden: our own judgement. */
+    private static final double HIDDEN = 0.01;
     /** Beyond so many times what is asked a distance need not be exact. */
     private static final double FAR = 4;
 
@@ -34,7 +38,7 @@ final class RoomChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(things(), doors(), ways(), workers());
+        return List.of(things(), doors(), ways(), workers(), pictured());
     }
 
     private static <T extends Thing> List<Subject<T>> subjects(Study study, Class<T> sort, Predicate<T> asked) {
@@ -63,6 +67,24 @@ final class RoomChecks {
                     List<Block> solid = t.solid(s.project().place().room());
                     return ClearanceChecks.reading(s, gap, least(s, solid, FAR * gap), "to “" + t.name() + "”");
                 }, Check.Certainty.PROVEN).toldTogether();
+    }
+
+    /** No lamp or pipe hangs between the lens and what is filmed. */
+    private static FunctionCheck<Thing> pictured() {
+        return new FunctionCheck<>(new About("shot.thing", Topic.PICTURE, "Does the room stay out of the picture (%s)?",
+                Quantity.NUMBER, Scope.SET_POSE, false, "“%s” hides what you film",
+                "share of what is wanted that it hides",
+                "central projection between lens and work; 1 % of it: our own judgement"),
+                study -> subjects(study, Thing.class, t -> t.solid(study.project().place().room()).stream()
+                        .anyMatch(b -> b.high() > study.project().place().bench().height())),
+                (t, s) -> {
+                    double share = InPicture.hidden(s, t);
+                    String words = String.format(Locale.ROOT, "%.0f %% hidden by “%s”", share * 100, t.name());
+                    return new Reading(share, HIDDEN, () -> words)
+                            .saying(() -> "“" + t.name() + "” hides "
+                                    + String.format(Locale.ROOT, "%.0f %%", share * 100)
+                                    + " of what you film");
+                }, Check.Certainty.SAMPLED).toldTogether();
     }
 
     private static double least(Situation s, List<Block> blocks, double exactly) {

@@ -119,8 +119,8 @@ public final class AngleView {
 
     /** A block: its faces that look toward the eye. */
     private void block(Block block, Ink ink, boolean inView) {
-        for (List<Vec3> face : ThingShapes.faces(block)) {
-            Vec3 normal = ThingShapes.normal(face);
+        for (List<Vec3> face : block.faces()) {
+            Vec3 normal = Block.normal(face);
             if (normal.dot(view.toward()) > 0.01 * normal.length()) {
                 List<Point> corners = face.stream().map(view::at).toList();
                 out.area(ink, corners);

@@ -116,8 +116,8 @@ public final class LensView {
     private void blocks() {
         ThingShapes.blocks(s.project().place())
                 .sorted(Comparator.comparingDouble((Block b) -> -sight.depth(b.least().plus(b.most()).times(0.5))))
-                .forEach(block -> ThingShapes.faces(block).stream()
-                        .filter(f -> sight.eye().minus(f.getFirst()).dot(ThingShapes.normal(f)) > 0)
+                .forEach(block -> block.faces().stream()
+                        .filter(f -> sight.eye().minus(f.getFirst()).dot(Block.normal(f)) > 0)
                         .forEach(f -> face(Ink.THING, f)));
     }
 

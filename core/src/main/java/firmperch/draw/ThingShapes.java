@@ -6,7 +6,6 @@ import firmperch.draw.Shape.Point;
 import firmperch.place.Block;
 import firmperch.place.Place;
 import firmperch.place.Thing;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -75,7 +74,8 @@ final class ThingShapes {
     /** Them all from the side, the farthest first. */
     static void beside(Drawing.Builder out, Place place, View view) {
         blocks(place).sorted(Comparator.comparingDouble(b -> view.depth(b.most()))).forEach(b -> {
-            List<Point> seen = Stream.concat(corners(b, b.low()), corners(b, b.high())).map(view::at).toList();
+            List<Point> seen = Stream.concat(b.corners(b.low()).stream(), b.corners(b.high()).stream()).map(view::at)
+                    .toList();
             out.area(Ink.THING, Projection.hull(seen));
         });
     }
@@ -83,28 +83,5 @@ final class ThingShapes {
     /** The solid blocks of all things. */
     static Stream<Block> blocks(Place place) {
         return place.things().stream().flatMap(t -> t.solid(place.room()).stream());
-    }
-
-    private static Stream<Vec3> corners(Block block, double height) {
-        return block.plan().stream().map(c -> new Vec3(c.x(), c.y(), height));
-    }
-
-    /** The faces of a block, each counter-clockwise from outside. */
-    static List<List<Vec3>> faces(Block block) {
-        List<List<Vec3>> faces = new ArrayList<>();
-        List<Vec3> top = corners(block, block.high()).toList();
-        List<Vec3> bottom = corners(block, block.low()).toList();
-        for (int i = 0; i < top.size(); i++) {
-            int next = (i + 1) % top.size();
-            faces.add(List.of(bottom.get(i), bottom.get(next), top.get(next), top.get(i)));
-        }
-        faces.add(top);
-        faces.add(bottom.reversed());
-        return faces;
-    }
-
-    /** Out of a face, of any length. */
-    static Vec3 normal(List<Vec3> face) {
-        return face.get(1).minus(face.get(0)).cross(face.get(2).minus(face.get(1)));
     }
 }

@@ -80,7 +80,7 @@ final class Starts {
     static Perch pipeGoalpost() {
         return new Perch(List.of(
                 new Mounted("feet", new PipeFeet(ThreadedPipe.ALL.get("three-quarter"), 0.95, 0.30, 0.30, 0.72, true),
-                        List.of("place.bench")),
+                        List.of(Perch.BENCH)),
                 new Mounted("bar", new Crossbar(), List.of("feet.left", "feet.right")),
                 new Mounted("clamp", new BarClamp(0.04, 0.045, 0.16, 0.35, FacePair.ALL.get("steel-steel"),
                         Closure.ALL.get("knob-60"), 5), List.of("bar.bar")),

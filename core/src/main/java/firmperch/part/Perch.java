@@ -26,6 +26,8 @@ import java.util.List;
 public record Perch(List<Mounted> parts) implements Branching {
     /** The place's own port that most kinds start from: the floor under the rig. */
     public static final String FLOOR = "place.floor";
+    /** The port on the top of the bench that is filmed on. */
+    public static final String BENCH = "place.bench";
     /** Parts at most: three times as many as the largest kind has, and no more than can be assessed in a time one waits. */
     public static final int MOST = 24;
     /** No rig yet. */

@@ -74,6 +74,30 @@ public record Block(List<Vec3> plan, double low, double high) {
         return new Vec3(best.x(), best.y(), direction.z() > 0 ? high : low);
     }
 
+    /** Its faces, the corners of each counter-clockwise from outside: its sides, its top, its underside. */
+    public List<List<Vec3>> faces() {
+        List<List<Vec3>> faces = new ArrayList<>();
+        List<Vec3> top = corners(high);
+        List<Vec3> bottom = corners(low);
+        for (int i = 0; i < top.size(); i++) {
+            int next = (i + 1) % top.size();
+            faces.add(List.of(bottom.get(i), bottom.get(next), top.get(next), top.get(i)));
+        }
+        faces.add(top);
+        faces.add(bottom.reversed());
+        return faces;
+    }
+
+    /** The corners of its plan at a height, m. */
+    public List<Vec3> corners(double height) {
+        return plan.stream().map(c -> new Vec3(c.x(), c.y(), height)).toList();
+    }
+
+    /** Out of one of the {@link #faces}, of any length. */
+    public static Vec3 normal(List<Vec3> face) {
+        return face.get(1).minus(face.get(0)).cross(face.get(2).minus(face.get(1)));
+    }
+
     /** The least corner of the box around it along the room's axes. */
     public Vec3 least() {
         double x = Double.POSITIVE_INFINITY;

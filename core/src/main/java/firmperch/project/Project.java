@@ -2,7 +2,6 @@ package firmperch.project;
 
 import static firmperch.units.Quantity.LENGTH;
 
-import firmperch.body.Surface;
 import firmperch.log.Measurement;
 import firmperch.param.Branching;
 import firmperch.param.Described;
@@ -147,7 +146,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
      */
     public Project withBenchAt(double from, double left) {
         Place changed = RoomEdits.benchAt(place, from, left);
-        boolean along = perch.parts().stream().anyMatch(part -> part.on().contains(Surface.BENCH.id()));
+        boolean along = perch.parts().stream().anyMatch(part -> part.on().contains(Perch.BENCH));
         double dx = along ? changed.bench().from() - place.bench().from() : 0;
         double dy = along ? 0 : changed.room().walls().left() - place.room().walls().left();
         List<SetUp> all = setUps.stream()

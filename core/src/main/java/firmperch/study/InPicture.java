@@ -4,6 +4,8 @@ import firmperch.body.Facets;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
+import firmperch.place.Block;
+import firmperch.place.Thing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -111,6 +113,32 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
             largest = Math.max(largest, hides);
         }
         return new Hidden(Math.min(1, sum / Math.abs(all)), most);
+    }
+
+    /**
+     * How much of what must be in the picture one thing of the room hides.
+     *
+     * @return share of its area in the picture, 0 to 1
+     */
+    public static double hidden(Situation s, Thing thing) {
+        Sight sight = Sight.of(s);
+        List<Sight.Seen> wanted = sight.sees()
+                ? sight.wanted().stream().flatMap(corner -> sight.seen(corner).stream()).toList()
+                : List.of();
+        if (wanted.size() < 4) {
+            return 0;
+        }
+        double all = area(wanted);
+        double sum = 0;
+        for (Block block : thing.solid(s.project().place().room())) {
+            for (List<Vec3> face : block.faces()) {
+                if (sight.eye().minus(face.getFirst()).dot(Block.normal(face)) > 0) {
+                    List<Sight.Seen> seen = sight.clipped(face, RIM, between(s));
+                    sum += seen.size() > 2 ? Math.abs(area(within(seen, wanted, Math.signum(all)))) : 0;
+                }
+            }
+        }
+        return Math.min(1, sum / Math.abs(all));
     }
 
     /** Twice the area of a polygon; negative where it goes round clockwise. */

@@ -16,9 +16,15 @@ import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
+import firmperch.place.Block;
+import firmperch.place.Post;
+import firmperch.place.Rooms;
+import firmperch.place.Spot;
+import firmperch.place.Thing;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
 import firmperch.project.Project;
+import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.UnitSystem;
 import java.util.Random;
@@ -114,5 +120,57 @@ class ClearanceTest {
             }
         }
         assertThat(near).as("near enough to be told exactly").isGreaterThan(60);
+    }
+
+    private static Geometry plan(GeometryFactory jts, Block block) {
+        Coordinate[] ring = new Coordinate[block.plan().size() + 1];
+        for (int i = 0; i < ring.length; i++) {
+            Vec3 corner = block.plan().get(i % block.plan().size());
+            ring[i] = new Coordinate(corner.x(), corner.y());
+        }
+        return jts.createPolygon(ring);
+    }
+
+    /** In a room of things of every sort, turned anyhow, the distance to each at its own height is JTS's of two polygons; none hides another. */
+    @Test
+    void besideThingsOfAnyRoomAgainstJts() {
+        GeometryFactory jts = new GeometryFactory();
+        Geometry block = jts.createPolygon(new Coordinate[]{new Coordinate(0.35, -0.05), new Coordinate(0.65, -0.05),
+                new Coordinate(0.65, 0.05), new Coordinate(0.35, 0.05), new Coordinate(0.35, -0.05)});
+        Random random = new Random(5);
+        int near = 0;
+        for (int i = 0; i < 300; i++) {
+            Project room = ROOM.with(ROOM.place().with(Rooms.random(random, 30)));
+            double heading = Math.PI * (2 * random.nextDouble() - 1);
+            Project project = Demo.with(room, "stance.x", 1 + 2 * random.nextDouble(), "stance.heading", heading);
+            Study study = Study.of(project, rig());
+            Geometry there = AffineTransformation.rotationInstance(heading).translate(project.stance().x(), 0)
+                    .transform(block);
+            Situation s = study.in(Pose.of(0, 0.4));
+            for (Thing thing : project.place().things()) {
+                for (Block part : thing.solid(project.place().room())) {
+                    boolean level = part.low() < 0.4 && part.high() > 0.4 + HIGH;
+                    double distance = there.distance(plan(jts, part));
+                    if (level && distance < 0.15) {
+                        // The plate it stands on may be nearer.
+                        double said = s.clearance().from(part, body -> body.name().contains("up"), 0.2);
+                        assertThat(said).as(thing.toString()).isCloseTo(distance, within(1e-6));
+                        near++;
+                    }
+                }
+            }
+        }
+        assertThat(near).as("near enough").isGreaterThan(40);
+    }
+
+    /** The corners of what is round lie outside of it by no more than is said, and its sides touch it. */
+    @Test
+    void whatIsRoundIsKeptClearOfByAtMostAHundredthMore() {
+        Block round = new Post("P", new Spot(1, 0, 0.3), 0.2, 0, 2).solid(ROOM.place().room()).getFirst();
+        for (int i = 0; i < 360; i++) {
+            Vec3 d = Vec3.X.turned(Math.toRadians(i));
+            double far = round.furthest(d).minus(new Vec3(1, 0, 0)).dot(d);
+            assertThat(far).isBetween(0.1 - 1e-12, 0.101);
+        }
     }
 }

@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.body.Vec3;
 import firmperch.file.Samples;
+import firmperch.place.Lamp;
+import firmperch.place.Spot;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.study.Situation;
+import java.util.List;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -51,7 +54,7 @@ class DragSolverTest {
 
     @Test
     void aWallStopsItAndIsNamed() {
-        Project near = Demo.with(Samples.all().get(2), "place.room.depth", 2.5);
+        Project near = Demo.with(Demo.alone(Samples.all().get(2)), "place.room.depth", 2.5);
         Situation set = Situation.of(near);
         DragSolver.Brought brought = drag(set, new Vec3(2, 0, 0));
         assertThat(brought.inTheWay()).contains("a wall");
@@ -95,14 +98,26 @@ class DragSolverTest {
     /** A ceiling arm on rails both ways comes over the whole of the table under it, corners too. */
     @Test
     void railsBothWaysReachEveryCorner() {
-        Coverage table = Coverage.of(Situation.of(Samples.all().get(2)), Progress.NONE);
+        Coverage table = Coverage.of(Situation.of(Demo.alone(Samples.all().get(2))), Progress.NONE);
         assertThat(table.share()).isEqualTo(1);
         // Folded up, every arm at its upper stop, sticks level or 2° down: by the links' closed form, 0.42·sin θ each.
-        Situation set = Situation.of(Samples.all().get(2));
+        Situation set = Situation.of(Demo.alone(Samples.all().get(2)));
         double up = 0.42 * (2 * Math.sin(0.2) + Math.sin(0.20008046327506798) - Math.sin(Math.toRadians(2)));
         assertThat(table.highest() - set.lensFront().z()).isCloseTo(up, within(0.002));
         assertThat(table.lowest()).isGreaterThan(set.project().place().bench().height());
         assertThat(table.words()).startsWith("the camera comes over the whole bench, corners too");
+    }
+
+    /** What hangs in the way takes a part of the bench, and is named. */
+    @Test
+    void aLampTakesItsPartAndIsNamed() {
+        Project table = Demo.alone(Samples.all().get(2));
+        Lamp lamp = new Lamp("Bulb", new Spot(1.7, 0.5, 0), 0.3, 1.5, 0.2);
+        Coverage under = Coverage.of(Situation.of(table.with(table.place().with(List.of(lamp)))), Progress.NONE);
+        assertThat(under.share()).isBetween(0.5, 0.99);
+        assertThat(under.kept()).startsWith("it hits “Bulb” (");
+        assertThat(under.places()).filteredOn(p -> Math.hypot(p.x() - 1.7, p.y() - 0.5) < 0.15)
+                .noneMatch(Coverage.Place::reached);
     }
 
     /** A beam that runs in and out over the bench covers one line across it: what lies between its stops (geometry). */

@@ -25,6 +25,7 @@ import firmperch.shot.Lens;
 import firmperch.shot.Shot;
 import firmperch.shot.Usual;
 import firmperch.shot.Wanted;
+import firmperch.study.Shadow;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
 import firmperch.study.Taped;
@@ -50,6 +51,7 @@ public final class ShotPanel extends ReasonedPanel {
 
     private final Label answer = Words.of("answer", "");
     private final Label tape = Words.of("hint", "");
+    private final Label shadow = Words.of("hint", "");
     private final CachedVBox others = new CachedVBox(4);
     private final Button look = new Button("What else would do …");
     private final OverFrames looking = new OverFrames();
@@ -87,6 +89,7 @@ public final class ShotPanel extends ReasonedPanel {
                                         Path.of("shot.camera")).stream())
                         .toList()));
         Button mat = new Button("Print a mat of this …");
+        shadow.setId("shadow");
         mat.setId("print-mat");
         mat.setOnAction(e -> export.accept(Exporters.MAT));
         this.document = document;
@@ -102,8 +105,7 @@ public final class ShotPanel extends ReasonedPanel {
         stack(answer, new FlowPane(6, 6, aim, look), others, ask, areas, form(0), form(AREA), form(FLAT), form(PERSON),
                 form(4),
                 Words.heading("With what"), kits, lens, form(ZOOM), form(6), form(7), Words.heading("On the bench"),
-                tape,
-                mat, Words.heading("Reasons"), reasons());
+                tape, shadow, mat, Words.heading("Reasons"), reasons());
     }
 
     /** Takes no room where it is about nothing. */
@@ -188,6 +190,9 @@ public final class ShotPanel extends ReasonedPanel {
                                 + " or above it: take a shorter lens."
                         : "")));
         tape.setText(Words.unbroken(taped(s)));
+        String shade = Shadow.words(s);
+        shadow.setText(Words.unbroken(shade));
+        only(shadow, !shade.isEmpty());
     }
 
     /** One way in a frame, as each rig is put up anew. */

@@ -116,7 +116,7 @@ class KindsDeskTest {
         desk.until("the reach is told", () -> desk.text("reach").startsWith("As it stands"));
         assertThat(desk.text("reach")).contains("As it stands the camera comes over").contains("of 77 places, sampled");
         show(sample("Glazing table"));
-        assertThat(desk.text("reach")).contains("the whole bench, corners too");
+        assertThat(desk.text("reach")).contains("elsewhere it hits “Lamp”");
     }
 
     /** Spoilt, it says what goes wrong in its own words, and one press on the cure mends it. */

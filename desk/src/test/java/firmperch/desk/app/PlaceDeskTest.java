@@ -1,0 +1,130 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.desk.InTheWindow;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.frame.Step;
+import firmperch.place.Place;
+import firmperch.place.Spot;
+import firmperch.place.Thing;
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** The room from above, edited in the window by mouse and by keyboard. */
+@InTheWindow
+class PlaceDeskTest {
+    @RegisterExtension
+    private final DeskFixture desk = new DeskFixture();
+
+    @BeforeEach
+    void place() {
+        desk.go(Step.PLACE);
+        desk.filled();
+    }
+
+    private Place room() {
+        return desk.project().place();
+    }
+
+    private Thing thing(String name) {
+        return room().things().stream().filter(t -> t.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    private Point2D at(double x, double y) {
+        DrawingPane pane = desk.find("room-plan");
+        return pane.localToScreen(pane.pixelX(x), pane.pixelY(y));
+    }
+
+    /** Taken in the plan it is chosen; dragged, its fields follow; one undo puts it back. */
+    @Test
+    void draggedTypedAndUndone() {
+        Spot was = thing("Kiln").spot();
+        desk.hand.drag(at(was.x(), was.y()), at(was.x() + 0.3, was.y() + 0.1));
+        desk.filled();
+        Spot is = thing("Kiln").spot();
+        assertThat(is.x()).isCloseTo(was.x() + 0.3, within(0.06));
+        assertThat(desk.text("room-chosen")).isEqualTo("Kiln");
+        int number = room().things().indexOf(thing("Kiln"));
+        desk.type("place.things." + number + ".spot.x", "700");
+        assertThat(thing("Kiln").spot().x()).isCloseTo(0.7, within(1e-9));
+        desk.press("undo");
+        desk.press("undo");
+        assertThat(thing("Kiln").spot()).isEqualTo(was);
+    }
+
+    /** Everything that can be put there is put, copied, turned, moved and taken out, by buttons and keys alone. */
+    @Test
+    void putCopiedTurnedMovedAndTakenOut() {
+        int before = room().things().size();
+        desk.click("put-table");
+        desk.filled();
+        assertThat(desk.text("room-chosen")).isEqualTo("Bench or table");
+        assertThat(room().things()).hasSize(before + 1);
+        Spot put = thing("Bench or table").spot();
+        desk.act(() -> desk.find("room-plan").requestFocus());
+        desk.hand.keys(KeyCode.RIGHT);
+        desk.hand.keys(KeyCode.SHIFT, KeyCode.UP);
+        desk.hand.keys(KeyCode.PAGE_UP);
+        Spot moved = thing("Bench or table").spot();
+        assertThat(moved.x()).isCloseTo(put.x() + 0.01, within(1e-9));
+        assertThat(moved.y()).isCloseTo(put.y() + 0.1, within(1e-9));
+        assertThat(Math.toDegrees(moved.turn())).isCloseTo(15, within(1e-9));
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.D);
+        desk.filled();
+        assertThat(desk.text("room-chosen")).isEqualTo("Bench or table 2");
+        desk.act(() -> desk.find("room-plan").requestFocus());
+        desk.hand.keys(KeyCode.DELETE);
+        desk.filled();
+        assertThat(desk.text("room-chosen")).isEqualTo("Room and bench");
+        assertThat(room().things()).hasSize(before + 1);
+        desk.nothingStumbles("the place");
+    }
+
+    /** A lamp dragged into the camera is told in the verdict, by its name; what cannot be is told above the fields. */
+    @Test
+    void whatIsInTheWayIsNamed() {
+        int lamp = room().things().indexOf(thing("Lamp"));
+        desk.act(() -> desk.find("room-plan").requestFocus());
+        desk.click("room-" + lamp);
+        desk.filled();
+        desk.type("place.things." + lamp + ".low", "1300");
+        Spot from = thing("Lamp").spot();
+        desk.hand.drag(at(from.x(), from.y()), at(1.8, 0.0));
+        desk.filled();
+        assertThat(desk.assessment().sentence()).contains("it hits “Lamp”");
+        desk.press("undo");
+        desk.press("undo");
+        desk.click("put-cupboard");
+        desk.filled();
+        int number = room().things().size() - 1;
+        desk.type("place.things." + number + ".spot.x", "1800");
+        desk.type("place.things." + number + ".spot.y", "0");
+        assertThat(desk.text("muddle")).contains("“Shelf or cupboard” and the bench are in one place.");
+    }
+
+    /** The bench goes where it is dragged, and the rig on the floor stays where it is in the room. */
+    @Test
+    void theBenchIsDragged() {
+        double was = desk.project().stance().x();
+        desk.hand.drag(at(1.5, -0.6), at(1.3, -0.6));
+        desk.filled();
+        assertThat(room().bench().from()).isCloseTo(1.22, within(0.03));
+        assertThat(desk.project().stance().x()).isEqualTo(was);
+    }
+
+    /** All that may carry a rig is told, and what keeps the camera from the bench. */
+    @Test
+    void whatMayCarryARig() {
+        for (String carrier : List.of("the floor beside it", "the bench top", "its edge", "joists above", "the wall",
+                "floor to ceiling")) {
+            assertThat(desk.says(carrier)).as(carrier).isTrue();
+        }
+        assertThat(desk.says("4 cross the bench, every 400 mm")).isTrue();
+    }
+}
