@@ -55,7 +55,12 @@ public final class RoomPlan {
         if (chosen >= 0 && chosen < plan.place.things().size()) {
             plan.chosen(plan.place.things().get(chosen), chosen);
         }
-        return plan.out.build(-WALL - 0.05, low - WALL - 0.05, room.depth() + WALL + 0.05, high + WALL + 0.05);
+        boolean legend = reach.isPresent();
+        if (legend) {
+            plan.legend(low - WALL);
+        }
+        return plan.out.build(-WALL - 0.05, low - WALL - (legend ? 0.3 : 0.05), room.depth() + WALL + 0.05,
+                high + WALL + 0.05);
     }
 
     private void room(double low, double high) {
@@ -97,6 +102,12 @@ public final class RoomPlan {
                         Math.min(bench.width() / 2, p.y() + wide));
             }
         }
+    }
+
+    private void legend(double below) {
+        out.box(Ink.REACHED, 0, below - 0.22, 0.14, below - 0.1);
+        out.label(Ink.HINT, new Point(0.14, below - 0.16), Anchor.RIGHT,
+                "the camera can be here, at the height it needs (sampled)");
     }
 
     private void bench() {

@@ -1,5 +1,6 @@
 package firmperch.file;
 
+import firmperch.place.Place;
 import firmperch.project.Project;
 import java.io.IOException;
 import java.io.InputStream;
@@ -25,6 +26,11 @@ public final class Samples {
     /** Every one of them. */
     public static List<Project> all() {
         return ALL.stream().map(Samples::read).toList();
+    }
+
+    /** Rooms that come with the program: a garage, a spare room and the pottery's. */
+    public static List<KeptFile.Kept<Place>> rooms() {
+        return List.of("garage", "spare-room", "pottery").stream().map(KeptFile.ROOM::shipped).toList();
     }
 
     private static Project read(String name) {

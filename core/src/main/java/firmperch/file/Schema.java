@@ -19,16 +19,31 @@ public final class Schema {
 
     /** Its text. */
     public static String text() {
+        return text("Firm Perch project", ProjectFile.FORMAT, ProjectFile.VERSION, null, "project", Project.PARAMS);
+    }
+
+    /**
+     * That of a file of some format.
+     *
+     * @param name the property that names what it holds; null if nothing does
+     * @param what the property that holds it
+     */
+    static String text(String title, String format, int version, String name, String what, Params<?> params) {
         ObjectNode root = NODES.objectNode();
         root.put("$schema", "https://json-schema.org/draft/2020-12/schema");
-        root.put("title", "Firm Perch project");
+        root.put("title", title);
         root.put("description", "Numbers are SI (m, kg, N, N·m), angles in rad.");
         root.put("type", "object");
         ObjectNode properties = root.putObject("properties");
-        properties.putObject("format").put("const", ProjectFile.FORMAT);
-        properties.putObject("version").put("const", ProjectFile.VERSION);
-        properties.set("project", group(Project.PARAMS));
-        required(root, "format", "version", "project");
+        properties.putObject("format").put("const", format);
+        properties.putObject("version").put("const", version);
+        if (name != null) {
+            properties.putObject(name).put("type", "string").put("minLength", 1).put("maxLength", 200);
+        }
+        properties.set(what, group(params));
+        required(root, name == null
+                ? new String[]{"format", "version", what}
+                : new String[]{"format", "version", name, what});
         root.put("additionalProperties", false);
         return Tree.text(root);
     }

@@ -132,6 +132,14 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log);
     }
 
+    /** The same project moved into another room with its bench: what would stand beyond its wall stands at it. */
+    public Project movedInto(Place other) {
+        double depth = other.room().depth();
+        List<SetUp> all = setUps.stream()
+                .map(s -> s.with(s.stance().at(Math.min(s.stance().x(), depth), s.stance().y()))).toList();
+        return new Project(name, studio, units, all, shown, gear, other, perch, policy, log);
+    }
+
     /** The same project in another place. */
     public Project with(Place changed) {
         return new Project(name, studio, units, setUps, shown, gear, changed, perch, policy, log);

@@ -1,16 +1,23 @@
 package firmperch.desk.place;
 
+import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
+import firmperch.desk.document.Shelf;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
+import firmperch.file.KeptFile;
+import firmperch.file.Samples;
 import firmperch.place.Place;
 import firmperch.place.RoomEdits;
 import firmperch.place.Thing;
 import firmperch.place.Things;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -28,6 +35,9 @@ final class RoomList extends VBox {
     private final VBox list = new VBox(2);
     private final List<ToggleButton> rows = new ArrayList<>();
     private final ToggleGroup group = new ToggleGroup();
+    private final Shelf<Place> shelf = new Shelf<>(KeptFile.ROOM, "rooms");
+    private final Background keeping = new Background("rooms");
+    private final MenuButton rooms = new MenuButton("Another room …");
     private final Button copy = new Button("Copy");
     private final Button delete = new Button("Take out");
 
@@ -46,6 +56,13 @@ final class RoomList extends VBox {
         delete.setId("room-delete");
         delete.setTooltip(new Tooltip("Delete in the plan"));
         delete.setOnAction(e -> delete());
+        rooms.setId("rooms");
+        rooms.setOnShowing(e -> offer());
+        offer(List.of());
+        Button keep = new Button("Keep this room");
+        keep.setId("room-keep");
+        keep.setTooltip(new Tooltip("For other projects, under this project's name"));
+        keep.setOnAction(e -> keep());
         FlowPane put = new FlowPane(6, 6);
         for (Things.Sort sort : Things.ALL) {
             Button button = new Button(sort.label());
@@ -55,12 +72,36 @@ final class RoomList extends VBox {
             button.setOnAction(e -> put(sort));
             put.getChildren().add(button);
         }
-        getChildren().addAll(Words.heading("In the room"), scroll, new FlowPane(6, 6, copy, delete),
+        getChildren().addAll(Words.heading("In the room"), scroll, new FlowPane(6, 6, copy, delete, rooms, keep),
                 Words.heading("Put into the room"), put);
     }
 
     private Place place() {
         return document.project().place();
+    }
+
+    /** The rooms that come with the program, then those that are kept, as soon as they are read. */
+    private void offer() {
+        keeping.run(progress -> shelf.all(), this::offer, document::refused);
+    }
+
+    private void offer(List<KeptFile.Kept<Place>> kept) {
+        rooms.getItems().setAll(Stream.concat(Samples.rooms().stream(), kept.stream()).map(room -> {
+            MenuItem item = new MenuItem(room.name());
+            item.setOnAction(e -> {
+                choice.choose(place(), -1);
+                document.edit(document.project().movedInto(room.thing()));
+            });
+            return item;
+        }).toList());
+    }
+
+    private void keep() {
+        KeptFile.Kept<Place> kept = new KeptFile.Kept<>(document.project().name(), place());
+        keeping.run(progress -> {
+            shelf.keep(kept);
+            return kept.name();
+        }, name -> document.refused("The room is kept as “" + name + "” for other projects."), document::refused);
     }
 
     private void put(Things.Sort sort) {

@@ -11,6 +11,7 @@ import firmperch.place.Spot;
 import firmperch.place.Thing;
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -126,5 +127,29 @@ class PlaceDeskTest {
             assertThat(desk.says(carrier)).as(carrier).isTrue();
         }
         assertThat(desk.says("4 cross the bench, every 400 mm")).isTrue();
+    }
+
+    /** A room is kept under the project's name, another one is taken, and the kept one is offered again. */
+    @Test
+    void roomsAreKeptAndTaken() {
+        Place mine = room();
+        desk.click("room-keep");
+        desk.until("it is kept", () -> desk.says("The room is kept as “Wedging bench”"));
+        take("Spare room");
+        assertThat(room().room().ceiling()).isEqualTo(2.35);
+        assertThat(desk.says("into the studs only")).isTrue();
+        MenuButton rooms = desk.find("rooms");
+        desk.act(rooms::show);
+        desk.until("the kept one is offered", () -> rooms.getItems().size() == 4);
+        desk.act(rooms::hide);
+        take("Wedging bench");
+        assertThat(room()).isEqualTo(mine);
+    }
+
+    private void take(String name) {
+        MenuButton rooms = desk.find("rooms");
+        desk.act(() -> rooms.getItems().stream().filter(item -> item.getText().equals(name)).findFirst().orElseThrow()
+                .fire());
+        desk.filled();
     }
 }
