@@ -131,6 +131,24 @@ public final class Clearance {
                 Double.POSITIVE_INFINITY);
     }
 
+    /** True if any of these pieces lies in the straight line between two points of the room. */
+    public boolean hides(Vec3 from, Vec3 to, Predicate<Piece> which) {
+        Vec3 a = room.inside(from);
+        Vec3 b = room.inside(to);
+        Vec3 middle = a.plus(b).times(0.5);
+        double half = b.minus(a).length() / 2;
+        for (int i = 0; i < pieces.size(); i++) {
+            Piece piece = pieces.get(i);
+            if (middles[i] != null && boxes.get(i).radius() > 0 && which.test(piece)
+                    && middles[i].minus(middle).length() < half + boxes.get(i).radius()
+                    && Gjk.distance(d -> posed.furthest(piece, d), d -> d.dot(b.minus(a)) > 0 ? b : a,
+                            middles[i].minus(middle), FAR) == 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Least distance between pieces of a group, m, capped at 10 cm. */
     public double within(CollisionGroup group) {
         double enough = cell == null ? FAR : CLEAR;

@@ -8,6 +8,7 @@ import firmperch.disk.DiskTrouble;
 import firmperch.disk.WholeFile;
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.part.GearItem;
 import firmperch.place.Place;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
@@ -30,6 +31,10 @@ import java.util.Set;
 public record KeptFile<R extends Record & Described>(String format, String ending, String what, Params<R> params) {
     /** Rooms, {@code *.room.json}. */
     public static final KeptFile<Place> ROOM = new KeptFile<>("firm-perch-room", ".room.json", "room", Place.PARAMS);
+
+    /** Things of the gear, {@code *.gear.json}. */
+    public static final KeptFile<GearItem> GEAR = new KeptFile<>("firm-perch-gear", ".gear.json", "thing",
+            GearItem.PARAMS);
 
     private static final int VERSION = 1;
     private static final String NAME = "name";

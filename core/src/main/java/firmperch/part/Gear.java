@@ -24,11 +24,18 @@ import java.util.List;
  * @param spare mass that may come on later, kg
  * @param camera that films
  * @param lenses that there are for it, 1 to 20
+ * @param mounting how the camera is screwed on
+ * @param supply what feeds it all
+ * @param cables along the rig, at most 20
  */
-public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens> lenses) implements Described {
+public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens> lenses, Mounting mounting,
+        Supply supply, List<Cable> cables) implements Described {
     public static final Params<Gear> PARAMS = Params.of(Gear.class)
             .many("items", "What hangs on the head", GearItem.PARAMS, 50).mass("spare", "Spare capacity", 0, 50)
-            .group("camera", "Camera", Camera.PARAMS).many("lenses", "Lenses", Lens.PARAMS, 20).done();
+            .group("camera", "Camera", Camera.PARAMS).many("lenses", "Lenses", Lens.PARAMS, 20)
+            .group("mounting", "How the camera is screwed on", Mounting.PARAMS).orElse(Mounting.UNKNOWN)
+            .group("supply", "Power", Supply.PARAMS).orElse(Supply.UNKNOWN)
+            .many("cables", "Cables", Cable.PARAMS, 20).orElse(List.of()).done();
 
     /** A camera body's width and depth where nobody has said, m: common practice, no source. */
     private static final double WIDE = 0.13;
@@ -38,7 +45,8 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
     public Gear {
         items = List.copyOf(items);
         lenses = List.copyOf(lenses);
-        PARAMS.check(items, spare, camera, lenses);
+        cables = List.copyOf(cables);
+        PARAMS.check(items, spare, camera, lenses, mounting, supply, cables);
         if (lenses.isEmpty()) {
             throw new InvalidValue("Lenses", "none", "at least one");
         }
@@ -51,22 +59,22 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
 
     /** The same camera with other things hanging on the head. */
     public Gear with(List<GearItem> hanging) {
-        return new Gear(hanging, spare, camera, lenses);
+        return new Gear(hanging, spare, camera, lenses, mounting, supply, cables);
     }
 
     /** The same things with more or less in spare, kg. */
     public Gear sparing(double mass) {
-        return new Gear(items, mass, camera, lenses);
+        return new Gear(items, mass, camera, lenses, mounting, supply, cables);
     }
 
     /** The same with another camera. */
     public Gear with(Camera other) {
-        return new Gear(items, spare, other, lenses);
+        return new Gear(items, spare, other, lenses, mounting, supply, cables);
     }
 
     /** The same with other lenses. */
     public Gear through(List<Lens> others) {
-        return new Gear(items, spare, camera, others);
+        return new Gear(items, spare, camera, others, mounting, supply, cables);
     }
 
     /** The same with one of its lenses changed. */
@@ -76,9 +84,14 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
         return through(all);
     }
 
-    /** Mass of everything listed, kg. */
+    /** The same with other cables. */
+    public Gear wired(List<Cable> others) {
+        return new Gear(items, spare, camera, lenses, mounting, supply, others);
+    }
+
+    /** Mass that everything listed counts with, kg: guesses with their high end. */
     public double mass() {
-        return items.stream().mapToDouble(GearItem::mass).sum();
+        return items.stream().mapToDouble(GearItem::counts).sum();
     }
 
     /** Hangs it on the mount: x forward, z up from the mounting face. */
@@ -89,8 +102,8 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
         for (GearItem item : items) {
             GearItem.Size s = item.size();
             hang(out, body, Piece.owned(item.name(), s.equals(GearItem.Size.POINT)
-                    ? Solid.Bought.point(item.mass())
-                    : Solid.Bought.box(s.along(), s.across(), s.high(), item.mass()))
+                    ? Solid.Bought.point(item.counts())
+                    : Solid.Bought.box(s.along(), s.across(), s.high(), item.counts()))
                     .at(Placement.at(item.at())));
         }
         double sensor = room.sensorBelow();

@@ -13,8 +13,9 @@ import firmperch.units.InvalidValue;
  * @param left to the left of it, m
  * @param up above the mounting face, m (below is negative)
  * @param size how much room it takes
+ * @param facts what else is known of it
  */
-public record GearItem(String name, double mass, double forward, double left, double up, Size size)
+public record GearItem(String name, double mass, double forward, double left, double up, Size size, GearFacts facts)
         implements
             Described {
     /** Outer sides, m; all 0 where nobody has said. */
@@ -42,17 +43,40 @@ public record GearItem(String name, double mass, double forward, double left, do
         }
     }
 
-    static final Params<GearItem> PARAMS = Params.of(GearItem.class).name("name", "Name").mass("mass", "Mass", 0, 50)
+    public static final Params<GearItem> PARAMS = Params.of(GearItem.class).name("name", "Name")
+            .mass("mass", "Mass", 0, 50)
             .length("forward", "Forward", -1, 1).length("left", "Left", -1, 1).length("up", "Up", -1, 1)
-            .group("size", "Size", Size.PARAMS).done();
+            .group("size", "Size", Size.PARAMS).group("facts", "More", GearFacts.PARAMS).orElse(GearFacts.PLAIN).done();
+    /** So many times what it says a guess counts: our own judgement. */
+    public static final double GUESSED = 1.25;
 
     public GearItem {
-        PARAMS.check(name, mass, forward, left, up, size);
+        PARAMS.check(name, mass, forward, left, up, size, facts);
     }
 
     @Override
     public Params<GearItem> params() {
         return PARAMS;
+    }
+
+    /** One of which nothing more is known. */
+    public GearItem(String name, double mass, double forward, double left, double up, Size size) {
+        this(name, mass, forward, left, up, size, GearFacts.PLAIN);
+    }
+
+    /** The mass that it counts with: the high end of a guess, kg. */
+    public double counts() {
+        return facts.weighed() ? mass : GUESSED * mass;
+    }
+
+    /** The same thing elsewhere on the head. */
+    public GearItem at(Vec3 other) {
+        return new GearItem(name, mass, other.x(), other.y(), other.z(), size, facts);
+    }
+
+    /** The same thing under another name. */
+    public GearItem named(String other) {
+        return new GearItem(other, mass, forward, left, up, size, facts);
     }
 
     /** Where its weight sits from the mounting face, m. */

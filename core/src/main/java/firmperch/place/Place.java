@@ -44,6 +44,11 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
         return new Place(room, bench, others);
     }
 
+    /** What its things are called, in their order. */
+    public List<String> names() {
+        return things.stream().map(Thing::name).toList();
+    }
+
     /** Who works there, if somebody has said where that is. */
     public Optional<Worker> worker() {
         return things.stream().filter(Worker.class::isInstance).map(Worker.class::cast).findFirst();

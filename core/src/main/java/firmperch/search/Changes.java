@@ -67,6 +67,10 @@ final class Changes {
             changes.leaveTheCamera(mounted.part(), Path.of("perch").then(mounted.name()), set);
         }
         changes.vary(set.shot(), Path.of("shot"));
+        changes.vary(set.project().gear().mounting(), Path.of("gear.mounting"));
+        for (int i = 0; i < set.project().gear().cables().size(); i++) {
+            changes.vary(set.project().gear().cables().get(i), Path.of("gear.cables").then(Integer.toString(i)));
+        }
         changes.otherLenses();
         changes.notTouched();
         changes.all.addAll(changes.moves(set));

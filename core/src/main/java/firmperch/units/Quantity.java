@@ -49,6 +49,10 @@ public enum Quantity {
     /** Turns a second; shown per minute. */
     FREQUENCY(new Unit("/min", 1 / 60.0, 0), new Unit("/min", 1 / 60.0, 0),
             units("/min 1/min rpm r/min", 1 / 60.0, "Hz /s 1/s", 1.0)),
+    /** Watts. */
+    POWER(new Unit("W", 1, 1), new Unit("W", 1, 1), units("W watt watts", 1.0, "mW", 1e-3, "kW", 1e3)),
+    /** Volts. */
+    VOLTAGE(new Unit("V", 1, 1), new Unit("V", 1, 1), units("V volt volts", 1.0)),
     /** Picture elements per metre of the work plane; shown per millimetre. */
     PICTURE_SCALE(new Unit("px/mm", 1e3, 1), new Unit("px/in", 1 / 0.0254, 0),
             units("px/mm", 1e3, "px/in", 1 / 0.0254)),

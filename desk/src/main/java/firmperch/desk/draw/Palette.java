@@ -68,6 +68,7 @@ public enum Palette {
             case PERSON -> pick("#c9d3d8", "#4a565c");
             case THING -> pick("#e4e2da", "#3a4145");
             case JOIST -> pick("#f3ecdf", "#272420");
+            case GEAR -> pick("#46555dee", "#b9c4c9ee");
             case SHADOW -> pick("#20282c24", "#00000055");
             case REACHED -> pick("#0b6e8826", "#4fc3dc2e");
             case LEAN_GOOD -> pick("#8ab79f", "#3f7f63");
@@ -82,6 +83,7 @@ public enum Palette {
             case STICK, PLATE, BENCH -> pick("#8a6a36", "#c7a566");
             case WORK -> pick("#7c6852", "#a08c78");
             case FLOOR, HAND, PERSON, SHADOW, REACHED -> Color.TRANSPARENT;
+            case GEAR -> pick("#e8eef0", "#1c2529");
             case THING, OVERHEAD -> pick("#7f8a8f", "#8b969b");
             case JOIST -> pick("#dccfb8", "#4b4335");
             case SIGHT, SIGHT_EDGE, WANTED, CHOSEN -> pick("#0b5f78", "#6fd0e6");

@@ -4,91 +4,84 @@ import firmperch.body.Station;
 import firmperch.check.Finding;
 import firmperch.check.Topic;
 import firmperch.desk.document.Document;
+import firmperch.desk.draw.Palette;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
+import firmperch.desk.panel.Choice;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Card;
-import firmperch.desk.widget.IncrementalColumn;
+import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
+import firmperch.part.Cable;
 import firmperch.part.Gear;
 import firmperch.part.GearItem;
-import firmperch.project.Project;
 import firmperch.search.Assessment;
-import firmperch.units.InvalidValue;
-import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TitledPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
-/** Everything that hangs on the head, each with its mass and where its weight sits. */
+/** The head close up: what is chosen there is edited here; else the screw, the power and the cables. */
 public final class GearPanel extends ReasonedPanel {
-    private static final int MOST = 50;
-
     private final Document document;
-    private final IncrementalColumn items = new IncrementalColumn();
-    private final Label total = new Label();
-    private final Label refused = new Label();
-    /** What is shown of each item; which item's it is is told by its place in the list. */
-    private final List<Item> cards = new ArrayList<>();
-
-    private Gear shown;
-
-    private record Item(Card card, List<Form> forms) {}
+    private final Choice choice;
+    private final GearList list;
+    private final HeadViews views;
+    private final HeadBars bars;
+    private final VBox middle;
+    private final Label title = Words.heading("");
+    private final Form thing;
+    private final CachedVBox rest = new CachedVBox(8);
+    private final CachedVBox cables = new CachedVBox(8);
+    private final List<Form> cableForms = new ArrayList<>();
+    private Assessment shown;
+    private String edited = "none yet";
 
     public GearPanel(Document document, ReasonList.Actions actions) {
         super(new ReasonList(actions, GearPanel::gear, false),
-                Form.of(document, "", List.of(Field.at(document.project(), "gear.spare"))));
+                Form.of(document, "", List.of(Field.at(document.project(), "gear.spare"))),
+                Form.of(document, Field.sections("How the camera is screwed on", document.project().gear().mounting(),
+                        Path.of("gear.mounting"))),
+                Form.of(document, Field.sections("Power", document.project().gear().supply(), Path.of("gear.supply"))));
         this.document = document;
-        Label heading = Words.heading("What hangs on the head");
-        Button add = new Button("Add an item");
-        add.setId("gear-add");
-        add.setOnAction(e -> add());
-        items.getStyleClass().add("items");
-        total.getStyleClass().add("answer");
-        total.setWrapText(true);
-        refused.getStyleClass().add("field-error");
-        refused.setManaged(false);
-        Label why = Words.heading("Reasons");
-        Label where = Words.of("hint",
-                "Forward, left and up are from the head's mounting face to the item's own middle.");
-        stack(total, heading, where, items, add, refused, form(0), why, reasons());
+        choice = new Choice(() -> show(document.assessment().get()));
+        list = new GearList(document, choice);
+        views = new HeadViews(document, choice, list);
+        bars = new HeadBars();
+        middle = new VBox(views, bars);
+        middle.getStyleClass().add("head-views");
+        VBox.setVgrow(views, Priority.ALWAYS);
+        thing = new Form(document);
+        title.setId("gear-chosen");
+        Button add = new Button("Add a cable");
+        add.setId("cable-add");
+        add.setOnAction(e -> addCable());
+        rest.getChildren().setAll(form(0), form(1), form(2), Words.heading("Cables along the rig"), cables, add);
+        stack(title, thing, rest, Words.heading("Reasons"), reasons());
     }
 
-    private void add() {
-        List<GearItem> list = new ArrayList<>(document.project().gear().items());
-        if (list.size() >= MOST) {
-            return;
+    private void addCable() {
+        Gear gear = document.project().gear();
+        if (gear.cables().size() < 20) {
+            List<Cable> all = new ArrayList<>(gear.cables());
+            all.add(new Cable("Cable " + (all.size() + 1), 5, true));
+            document.edit(document.project().with(gear.wired(all)));
         }
-        list.add(new GearItem("Item " + (list.size() + 1), 0.1, 0, 0, 0, GearItem.Size.POINT));
-        edit(list);
     }
 
-    /** Takes the item off that its card shows; not in the moment before the cards follow another list. */
-    private void remove(int index) {
-        if (!document.project().gear().equals(shown)) {
-            return;
-        }
-        List<GearItem> list = new ArrayList<>(document.project().gear().items());
-        list.remove(index);
-        edit(list);
-    }
-
-    private void edit(List<GearItem> list) {
-        try {
-            document.edit(document.project().with(document.project().gear().with(list)));
-        } catch (InvalidValue e) {
-            refused.setText(e.getMessage());
-            refused.setManaged(true);
+    private void removeCable(int number) {
+        Gear gear = document.project().gear();
+        if (number < gear.cables().size()) {
+            List<Cable> all = new ArrayList<>(gear.cables());
+            all.remove(number);
+            document.edit(document.project().with(gear.wired(all)));
         }
     }
 
@@ -99,54 +92,73 @@ public final class GearPanel extends ReasonedPanel {
                 && (payload.equals(f.station()) || payload.on().contains(f.station()));
     }
 
-    private Form form(Project project, String path, String... names) {
-        return Form.of(document, "", Stream.of(names).map(name -> Field.at(project, path + name)).toList());
+    @Override
+    public Parent middle() {
+        return middle;
     }
 
-    /** As many cards as there are items: each shows what stands in its place of the list. */
-    private void cards(Project project) {
-        int wanted = project.gear().items().size();
-        while (cards.size() > wanted) {
-            items.drop(cards.removeLast().card());
+    @Override
+    public Parent left() {
+        return list;
+    }
+
+    @Override
+    public void palette(Palette colours) {
+        views.palette(colours);
+        if (shown != null) {
+            views.show(shown);
         }
-        items.add(IntStream.range(cards.size(), wanted)
-                .<Supplier<Node>>mapToObj(i -> () -> card(project, i)).toList());
-    }
-
-    /** Of the project that it was wanted for: when its turn comes, the item may be off the list again. */
-    private Card card(Project project, int index) {
-        String path = "gear.items." + index + ".";
-        Form name = form(project, path, "name");
-        Form first = form(project, path, "mass", "left");
-        Form second = form(project, path, "forward", "up");
-        Form size = Form.of(document,
-                Field.sections("", project.gear().items().get(index).size(), Path.of(path + "size")));
-        HBox.setHgrow(first, Priority.ALWAYS);
-        HBox.setHgrow(second, Priority.ALWAYS);
-        HBox pairs = new HBox(10, first, second);
-        pairs.getStyleClass().add("compact");
-        TitledPane more = new TitledPane("Size", size);
-        more.setExpanded(false);
-        Card card = new Card("item " + (index + 1), () -> remove(index), name, pairs, more);
-        cards.add(new Item(card, List.of(name, first, second, size)));
-        return card;
     }
 
     @Override
     public boolean busy() {
-        return items.filling() || super.busy()
-                || cards.stream().map(Item::forms).flatMap(List::stream).anyMatch(Form::filling);
+        return super.busy() || thing.filling() || cableForms.stream().anyMatch(Form::filling);
+    }
+
+    private static void show(Node node, boolean wanted) {
+        node.setVisible(wanted);
+        node.setManaged(wanted);
     }
 
     @Override
     public void show(Assessment assessment) {
-        Project project = assessment.project();
-        shown = project.gear();
-        cards(project);
-        cards.forEach(item -> item.forms().forEach(form -> form.refresh(project)));
         super.show(assessment);
-        total.setText(Words.unbroken(project.gear().items().size() + " items, "
-                + Quantity.MASS.show(project.gear().mass(), project.units()) + " together; with the spare "
-                + Quantity.MASS.show(project.gear().mass() + project.gear().spare(), project.units()) + "."));
+        shown = assessment;
+        Gear gear = assessment.project().gear();
+        choice.follow(gear.items().stream().map(GearItem::name).toList());
+        list.show(assessment.project());
+        views.show(assessment);
+        bars.show(assessment, GearPanel::gear);
+        chosen(gear);
+        thing.refresh(assessment.project());
+        cables(gear);
+        cableForms.forEach(form -> form.refresh(assessment.project()));
+    }
+
+    private void chosen(Gear gear) {
+        int number = choice.number();
+        GearItem now = number < 0 ? null : gear.items().get(number);
+        title.setText(now == null ? "Screw, power, cables" : now.name());
+        show(rest, now == null);
+        show(thing, now != null);
+        String key = now == null ? "" : Integer.toString(number);
+        if (!key.equals(edited)) {
+            edited = key;
+            thing.show(now == null
+                    ? List.of()
+                    : Field.sections("", now, Path.of("gear.items." + number)));
+        }
+    }
+
+    private void cables(Gear gear) {
+        if (cableForms.size() != gear.cables().size()) {
+            cableForms.clear();
+            cables.getChildren().setAll(IntStream.range(0, gear.cables().size()).mapToObj(i -> {
+                Form form = Form.of(document,
+                        Field.sections("", gear.cables().get(i), Path.of("gear.cables." + i)));
+                cableForms.add(form);
+                return (Node) new Card("cable " + (i + 1), () -> removeCable(i), form);
+            }).toList());
+        }
     }
 }

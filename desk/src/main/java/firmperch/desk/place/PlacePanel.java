@@ -6,6 +6,7 @@ import firmperch.desk.document.Document;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
+import firmperch.desk.panel.Choice;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.CachedVBox;
@@ -99,7 +100,7 @@ public final class PlacePanel extends ReasonedPanel {
         super.show(assessment);
         shown = assessment;
         Place place = assessment.project().place();
-        choice.follow(place);
+        choice.follow(place.names());
         list.show(place);
         view.show(assessment);
         chosen(place);

@@ -3,6 +3,7 @@ package firmperch.desk.place;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.document.Shelf;
+import firmperch.desk.panel.Choice;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.file.KeptFile;
@@ -89,7 +90,7 @@ final class RoomList extends VBox {
         rooms.getItems().setAll(Stream.concat(Samples.rooms().stream(), kept.stream()).map(room -> {
             MenuItem item = new MenuItem(room.name());
             item.setOnAction(e -> {
-                choice.choose(place(), -1);
+                choice.choose(place().names(), -1);
                 document.edit(document.project().movedInto(room.thing()));
             });
             return item;
@@ -108,7 +109,7 @@ final class RoomList extends VBox {
         Place changed = RoomEdits.put(place(), sort);
         if (!changed.equals(place())) {
             document.edit(document.project().with(changed));
-            choice.choose(changed, changed.things().size() - 1);
+            choice.choose(changed.names(), changed.things().size() - 1);
         }
     }
 
@@ -118,7 +119,7 @@ final class RoomList extends VBox {
         if (number >= 0) {
             Place changed = RoomEdits.copied(place(), number);
             document.edit(document.project().with(changed));
-            choice.choose(changed,
+            choice.choose(changed.names(),
                     changed.equals(place()) && changed.things().size() > number + 1 ? number + 1 : number);
         }
     }
@@ -128,7 +129,7 @@ final class RoomList extends VBox {
         int number = choice.number();
         if (number >= 0) {
             Place changed = RoomEdits.removed(place(), number);
-            choice.choose(place(), -1);
+            choice.choose(place().names(), -1);
             document.edit(document.project().with(changed));
         }
     }
@@ -144,7 +145,7 @@ final class RoomList extends VBox {
         int number = rows.size() - 1;
         row.setOnAction(e -> {
             row.setSelected(true);
-            choice.choose(place(), number);
+            choice.choose(place().names(), number);
         });
         return row;
     }

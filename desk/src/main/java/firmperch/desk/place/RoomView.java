@@ -5,6 +5,7 @@ import firmperch.desk.document.Document;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.form.DimensionField;
+import firmperch.desk.panel.Choice;
 import firmperch.draw.AngleView;
 import firmperch.draw.Pick;
 import firmperch.draw.RoomPlan;
@@ -168,8 +169,8 @@ final class RoomView extends HBox {
         held = at(e);
         gesture = new Object();
         switch (held) {
-            case Whole whole -> choice.choose(place(), whole.number());
-            case Bench _,Nothing _ -> choice.choose(place(), -1);
+            case Whole whole -> choice.choose(place().names(), whole.number());
+            case Bench _,Nothing _ -> choice.choose(place().names(), -1);
             case Corner _,Rig _ -> {
             }
         }
