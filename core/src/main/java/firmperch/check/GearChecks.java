@@ -175,7 +175,7 @@ final class GearChecks {
     }
 
     private static FunctionCheck<Cable> cables() {
-        return new FunctionCheck<>(about("gear.cable", Topic.HANDLING, "Is the cable long enough everywhere (%s)?",
+        return new FunctionCheck<>(about("gear.cable", Topic.WAY, "Is the cable long enough everywhere (%s)?",
                 Quantity.LENGTH, Scope.EVERY_POSE, "“%s” is too short",
                 "camera along the joints to the foot, 100 mm more at each that moves, along walls and floor to the socket",
                 "geometry; the loops: our own judgement"),
@@ -197,16 +197,18 @@ final class GearChecks {
                 }, Check.Certainty.SAMPLED).toldTogether();
     }
 
-    /** From the mount along the joints down to what stands or hangs in the place, with a loop at each that moves, m. */
+    /** From the mount along the joints to the lowest that moves, with a loop at each, and from there straight to the nearest of what it stands on or hangs by, m. */
     private static double along(Situation s) {
         double sum = 0;
         Vec3 at = s.posed().mount();
-        for (Body body = s.study().assembly().mount().body(); body != null; body = body.parent()) {
+        for (Body body = s.study().assembly().mount().body(); body.stiffTo().parent() != null; body = body.parent()) {
             Vec3 next = s.posed().place(body).origin();
             sum += next.minus(at).length() + (body.motion() instanceof Motion.Fixed ? 0 : LOOP);
             at = next;
         }
-        return sum;
+        Vec3 lowest = at;
+        return sum + s.study().assembly().contacts().stream()
+                .mapToDouble(contact -> s.posed().at(contact).minus(lowest).length()).min().orElse(0);
     }
 
     /** From where the rig stands to the nearest socket, along walls and floor, m; across the room and up where there is none. */
@@ -220,7 +222,7 @@ final class GearChecks {
     }
 
     private static FunctionCheck<GearItem> watched() {
-        return new FunctionCheck<>(about("gear.seen", Topic.HANDLING, "Do you see it while you work (%s)?",
+        return new FunctionCheck<>(about("gear.seen", Topic.WAY, "Do you see it while you work (%s)?",
                 Quantity.ANGLE, Scope.SET_POSE, "you do not see “%s” while you work",
                 "angle at the eyes between the work and it; nothing of the rig between",
                 "geometry; eyes at 0.936 of the height (Drillis and Contini 1966, from memory); 60° with eyes and head turned: our own judgement"),

@@ -16,7 +16,7 @@ public enum Topic {
     GIVES,
     /** The picture is not as wanted. */
     PICTURE,
-    /** It is in the way. */
+    /** It is in the way, or what is needed does not come where it is needed. */
     WAY,
     /** It is more than hands or casters take. */
     HANDLING;

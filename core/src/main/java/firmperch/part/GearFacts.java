@@ -36,7 +36,7 @@ public record GearFacts(Held held, boolean weighed, boolean watched, double watt
             .either("watched", "While you work", "you look at it", "you need not see it")
             .measure("watts", "Draws", Quantity.POWER, 0, 2000).done();
     /** What nobody has said anything about: as it was before it could be said. */
-    static final GearFacts PLAIN = new GearFacts(Held.CAMERA, true, false, 0);
+    public static final GearFacts PLAIN = new GearFacts(Held.CAMERA, true, false, 0);
 
     public GearFacts {
         PARAMS.check(held, weighed, watched, watts);

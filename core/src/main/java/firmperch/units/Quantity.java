@@ -47,8 +47,7 @@ public enum Quantity {
     VOLUME(new Unit("l", 1e-3, 1), new Unit("ft³", 0.028316846592, 2),
             units("l litre litres liter liters", 1e-3, "ml", 1e-6, "m3 m^3", 1.0, "ft3 ft^3", 0.028316846592)),
     /** Turns a second; shown per minute. */
-    FREQUENCY(new Unit("/min", 1 / 60.0, 0), new Unit("/min", 1 / 60.0, 0),
-            units("/min 1/min rpm r/min", 1 / 60.0, "Hz /s 1/s", 1.0)),
+    FREQUENCY(new Unit("rpm", 1 / 60.0, 0), new Unit("rpm", 1 / 60.0, 0), units("rpm r/min", 1 / 60.0, "Hz", 1.0)),
     /** Watts. */
     POWER(new Unit("W", 1, 1), new Unit("W", 1, 1), units("W watt watts", 1.0, "mW", 1e-3, "kW", 1e3)),
     /** Volts. */

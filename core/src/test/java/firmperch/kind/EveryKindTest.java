@@ -464,7 +464,7 @@ class EveryKindTest {
 
     private static Gear mirrored(Gear gear) {
         return gear.with(gear.items().stream()
-                .map(g -> new GearItem(g.name(), g.mass(), g.forward(), -g.left(), g.up(), g.size())).toList());
+                .map(g -> g.at(new Vec3(g.forward(), -g.left(), g.up()))).toList());
     }
 
     private static Map<String, List<Double>> margins(Assessment assessment) {

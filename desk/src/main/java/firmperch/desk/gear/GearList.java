@@ -51,6 +51,7 @@ final class GearList extends VBox {
     private final Background keeping = new Background("gear");
     private final MenuButton put = new MenuButton("Put something on …");
     private final Menu own = new Menu("Your own");
+    private Gear shown;
     private final Button off = new Button("Take it off");
     private final Button keep = new Button("Keep it for others");
 
@@ -133,7 +134,8 @@ final class GearList extends VBox {
     /** Takes off the one that is chosen. */
     void takeOff() {
         int number = choice.number();
-        if (number >= 0) {
+        // Not in the moment before the list follows another project.
+        if (number >= 0 && gear().equals(shown)) {
             List<GearItem> items = new ArrayList<>(gear().items());
             items.remove(number);
             choice.choose(names(gear()), -1);
@@ -158,7 +160,7 @@ final class GearList extends VBox {
 
     private void keep() {
         int number = choice.number();
-        if (number >= 0) {
+        if (number >= 0 && gear().equals(shown)) {
             GearItem item = gear().items().get(number);
             keeping.run(progress -> {
                 shelf.keep(new KeptFile.Kept<>(item.name(), item));
@@ -214,6 +216,7 @@ final class GearList extends VBox {
     /** Shows what there is now. */
     void show(Project project) {
         Gear gear = project.gear();
+        shown = gear;
         int wanted = gear.items().size() + 1;
         while (rows.size() > wanted) {
             ToggleButton gone = rows.removeLast();

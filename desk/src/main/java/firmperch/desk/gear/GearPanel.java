@@ -78,7 +78,8 @@ public final class GearPanel extends ReasonedPanel {
 
     private void removeCable(int number) {
         Gear gear = document.project().gear();
-        if (number < gear.cables().size()) {
+        // Not in the moment before the cards follow another project.
+        if (shown != null && gear.equals(shown.project().gear())) {
             List<Cable> all = new ArrayList<>(gear.cables());
             all.remove(number);
             document.edit(document.project().with(gear.wired(all)));

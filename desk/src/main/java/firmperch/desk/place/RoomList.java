@@ -39,6 +39,7 @@ final class RoomList extends VBox {
     private final Shelf<Place> shelf = new Shelf<>(KeptFile.ROOM, "rooms");
     private final Background keeping = new Background("rooms");
     private final MenuButton rooms = new MenuButton("Another room …");
+    private Place shown;
     private final Button copy = new Button("Copy");
     private final Button delete = new Button("Take out");
 
@@ -116,7 +117,7 @@ final class RoomList extends VBox {
     /** Another one like the one chosen. */
     void copy() {
         int number = choice.number();
-        if (number >= 0) {
+        if (number >= 0 && place().equals(shown)) {
             Place changed = RoomEdits.copied(place(), number);
             document.edit(document.project().with(changed));
             choice.choose(changed.names(),
@@ -127,7 +128,8 @@ final class RoomList extends VBox {
     /** Takes the one chosen out of the room. */
     void delete() {
         int number = choice.number();
-        if (number >= 0) {
+        // Not in the moment before the list follows another project.
+        if (number >= 0 && place().equals(shown)) {
             Place changed = RoomEdits.removed(place(), number);
             choice.choose(place().names(), -1);
             document.edit(document.project().with(changed));
@@ -160,6 +162,7 @@ final class RoomList extends VBox {
 
     /** Shows what there is now. */
     void show(Place place) {
+        shown = place;
         int wanted = place.things().size() + 1;
         while (rows.size() > wanted) {
             ToggleButton gone = rows.removeLast();
