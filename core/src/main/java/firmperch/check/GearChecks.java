@@ -63,7 +63,7 @@ final class GearChecks {
                     Mounting m = s.project().gear().mounting();
                     String words = "a screw " + m.screw() + " and a thread " + m.camera()
                             + (m.bush() ? " with a bush" : "");
-                    return new Reading(1, m.fits() ? 1 : 0, () -> words)
+                    return new Reading(m.fits() ? 0 : 1, m.fits() ? 1 : 0, () -> words)
                             .saying(() -> words + " do not go together; a bush takes a 1/4 screw into a 3/8 thread");
                 });
     }
@@ -85,11 +85,13 @@ final class GearChecks {
                     Mounting.Thread thread = m.screw();
                     String sum = s.length(m.length()) + " − " + s.length(stack) + " = " + s.length(in)
                             + " in the camera";
-                    return in > (thread.least() + thread.most()) / 2
-                            ? new Reading(in, thread.most(), () -> sum).saying(() -> "the screw goes " + s.length(in)
-                                    + " into the camera, and it has room for " + s.length(thread.most()))
-                            : new Reading(thread.least(), Math.max(0, in), () -> sum)
-                                    .saying(() -> in > 0
+                    // Half way between too short and too long nothing is asked of it.
+                    double middle = (thread.least() + thread.most()) / 2;
+                    return new Reading(Math.abs(in - middle), (thread.most() - thread.least()) / 2, () -> sum)
+                            .saying(() -> in > middle
+                                    ? "the screw goes " + s.length(in) + " into the camera, and it has room for "
+                                            + s.length(thread.most())
+                                    : in > 0
                                             ? "only " + s.length(in) + " of the screw are in the camera, "
                                                     + s.length(thread.least()) + " hold it"
                                             : "the screw does not reach the camera");

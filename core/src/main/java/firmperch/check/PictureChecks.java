@@ -2,6 +2,7 @@ package firmperch.check;
 
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
+import firmperch.shot.Framing;
 import firmperch.study.InPicture;
 import firmperch.study.Sight;
 import firmperch.study.Situation;
@@ -158,8 +159,19 @@ final class PictureChecks {
                             () -> s.length(s.shotCentre().z()) + " + " + s.length(high - s.shotCentre().z()) + " + "
                                     + s.length(Math.max(0, above)) + " = " + s.length(needed))
                             .saying(() -> "with this lens the camera must be " + s.length(needed)
-                                    + " up, and there is room to " + s.length(most));
+                                    + " up, and there is room to " + s.length(most)
+                                    + covers(s, most - Math.max(0, above)));
                 });
+    }
+
+    /** What the lens takes in from as high as there is room for, where it looks straight down: "; from there it takes in 900 × 506 mm". */
+    private static String covers(Situation s, double highest) {
+        double distance = highest - s.shotCentre().z();
+        Framing framing = s.shot().framing();
+        return s.target().square() && s.target().normal().z() > 1 - 1e-9 && distance > framing.nearestPossible()
+                ? "; from there it takes in " + Quantity.LENGTH.bare(framing.widthAt(distance), s.project().units())
+                        + " × " + s.length(framing.depthAt(distance))
+                : "";
     }
 
     private static FunctionCheck<Void> scale() {

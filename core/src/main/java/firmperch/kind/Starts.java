@@ -73,7 +73,7 @@ final class Starts {
                         new DropOnBlock(0.20, 0.10, Material.ALL.get("birch-plywood"), 0.0001, 0.105, 4, Math.PI),
                         List.of("post.round")),
                 new Mounted("arm", arm, List.of("carriage.face")),
-                new Mounted("head", new TiltHead(0.38, 0.12, 10, 0, 0), List.of("arm.end"))));
+                new Mounted("head", new TiltHead(0.38, 0.12, 10, 0, 0, 0), List.of("arm.end"))));
     }
 
     /** Two feet of threaded pipe on the bench, a crossbar between them, a clamp that slides and rolls on it. */
@@ -84,7 +84,7 @@ final class Starts {
                 new Mounted("bar", new Crossbar(), List.of("feet.left", "feet.right")),
                 new Mounted("clamp", new BarClamp(0.04, 0.045, 0.16, 0.35, FacePair.ALL.get("steel-steel"),
                         Closure.ALL.get("knob-60"), 5), List.of("bar.bar")),
-                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0), List.of("clamp.plate"))));
+                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0, 0), List.of("clamp.plate"))));
     }
 
     /** A tube across a tripod's head: camera at one end, washers at the other. */
@@ -94,7 +94,7 @@ final class Starts {
                         List.of("tripod.top")),
                 new Mounted("bar", new BalanceBar(PostStock.TUBES.get("tube-40x2"), 1.1, 0.375, 0.05,
                         Washer.ALL.get("disc-1"), 6), List.of("pan.top")),
-                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0), List.of("bar.nose"))));
+                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0, 0), List.of("bar.nose"))));
     }
 
     /** A tripod with its camera tipped down in front: what one has already. */
@@ -124,7 +124,7 @@ final class Starts {
                 new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
                 new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
                 new Mounted("arm-3", chainEnd(), List.of("arm-2.pair")),
-                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0), List.of("arm-3.end"))));
+                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0, 0), List.of("arm-3.end"))));
     }
 
     /** The same chain on a trolley that runs along one beam. */
@@ -139,7 +139,7 @@ final class Starts {
                 new Mounted("arm-1", chained(4, -45, 0, 0.165, true), List.of("turntable.pair")),
                 new Mounted("arm-2", chained(2, -45, -2, 0.165, true), List.of("arm-1.pair")),
                 new Mounted("arm-3", chainEnd(), List.of("arm-2.pair")),
-                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0), List.of("arm-3.end"))));
+                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0, 0), List.of("arm-3.end"))));
     }
 
     private static Turntable chainTable(double ring) {
@@ -180,7 +180,7 @@ final class Starts {
                 new Mounted("beam", new SlidingBeam(beam, 1.0, 0.72, 0.40, runners(0.22)), List.of("carriage.beam")),
                 new Mounted("weight", new RopeWeight(8, 1.35, 0.075, 800, 6000, 0.13),
                         List.of("mast.top", "carriage.eye")),
-                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0), List.of("beam.nose"))));
+                new Mounted("head", new TiltHead(0.25, 0.08, 8, 0, 0, 0), List.of("beam.nose"))));
     }
 
     private static Runners runners(double apart) {

@@ -1,6 +1,9 @@
 package firmperch.place;
 
+import static firmperch.units.Quantity.LENGTH;
+
 import firmperch.body.Vec3;
+import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,8 +15,13 @@ public final class Muddle {
     private Muddle() {
     }
 
+    /** How many there are. */
+    static int count(Place place) {
+        return of(place, UnitSystem.METRIC).size();
+    }
+
     /** A sentence for each, in the order of the list. */
-    public static List<String> of(Place place) {
+    public static List<String> of(Place place, UnitSystem units) {
         List<String> all = new ArrayList<>();
         Room room = place.room();
         Block bench = place.benchTop();
@@ -25,6 +33,11 @@ public final class Muddle {
             }
             if (meet(thing.solid(room), List.of(bench))) {
                 all.add(name + " and the bench are in one place.");
+            }
+            if (thing instanceof Worker worker && meet(List.of(worker.body(place.bench().worker())), List.of(bench))) {
+                double free = place.bench().from() + place.bench().depth() + worker.sides().depth() / 2;
+                all.add(name + " stands in the bench; there is room from " + LENGTH.show(free, units)
+                        + " from the wall on.");
             }
             if (thing instanceof Door && meet(thing.free(room), List.of(bench))) {
                 all.add(name + " opens into the bench.");

@@ -27,7 +27,7 @@ public final class RoomEdits {
         double x = bench.from() + bench.depth() / 2;
         Room room = place.room();
         Thing thing = sort.start().apply(free(place, sort.label()), new Spot(x, 0, 0));
-        int before = Muddle.of(place).size();
+        int before = Muddle.count(place);
         Place best = null;
         double least = Double.POSITIVE_INFINITY;
         double right = Math.min(room.walls().right(), BESIDE);
@@ -39,8 +39,8 @@ public final class RoomEdits {
                     List<Thing> all = new ArrayList<>(place.things());
                     all.add(thing.at(snapped(place, thing, tryX, tryY, TRY)));
                     Place tried = place.with(all);
-                    if (best == null || Muddle.of(tried).size() <= before) {
-                        least = best == null && Muddle.of(tried).size() > before ? least : far;
+                    if (best == null || Muddle.count(tried) <= before) {
+                        least = best == null && Muddle.count(tried) > before ? least : far;
                         best = tried;
                     }
                 }

@@ -11,6 +11,7 @@ import firmperch.place.Muddle;
 import firmperch.place.Place;
 import firmperch.place.Rooms;
 import firmperch.project.Project;
+import firmperch.units.UnitSystem;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,8 +33,10 @@ class KeptFileTest {
         assertThat(schema.validate(new ObjectMapper().readTree(text))).isEmpty();
         KeptFile.Kept<Place> back = KeptFile.ROOM.parse(FILE, text.getBytes(StandardCharsets.UTF_8));
         assertThat(back).isEqualTo(new KeptFile.Kept<>("Mine", every));
-        assertThat(Samples.rooms()).hasSize(3).allSatisfy(room -> assertThat(Muddle.of(room.thing())).isEmpty());
+        assertThat(Samples.rooms()).hasSize(3)
+                .allSatisfy(room -> assertThat(Muddle.of(room.thing(), UnitSystem.METRIC)).isEmpty());
         assertThat(Files.readString(Path.of("../docs/room.schema.json"))).isEqualTo(KeptFile.ROOM.schema());
+        assertThat(Files.readString(Path.of("../docs/gear.schema.json"))).isEqualTo(KeptFile.GEAR.schema());
     }
 
     /** Into any of the rooms, and back out of it, with all that the project is. */

@@ -79,7 +79,7 @@ class RoomEditsTest {
         Place place = ROOM;
         for (Things.Sort sort : Things.ALL) {
             place = RoomEdits.put(place, sort);
-            assertThat(Muddle.of(place)).as(sort.label()).isEmpty();
+            assertThat(Muddle.of(place, UnitSystem.METRIC)).as(sort.label()).isEmpty();
         }
         assertThat(RoomEdits.put(place, Things.ALL.getFirst()).things()).last().extracting(Thing::name)
                 .isEqualTo("Bench or table 2");
@@ -144,9 +144,11 @@ class RoomEditsTest {
         Place muddled = ROOM.with(List.of(table(), table().named("Shelf"),
                 new Door("Door", new Spot(1.2, -1.6, Math.PI / 2), 0.9, 2, true, true),
                 new Lamp("Lamp", new Spot(9, 0, 0), 0.3, 1.8, 0.2),
+                new Worker("Me", new Spot(2.6, 0.9, 0)), new Worker("Her", new Spot(2.0, 0.5, 0)),
                 new Cupboard("Chest", new Spot(1.8, 0, 0), new Size(0.4, 0.4, 1), 0.2)));
-        assertThat(Muddle.of(muddled)).containsExactly("“Table” and “Shelf” are in one place.",
+        assertThat(Muddle.of(muddled, UnitSystem.METRIC)).containsExactly("“Table” and “Shelf” are in one place.",
                 "“Door” opens into the bench.", "“Lamp” is outside of the room.",
+                "“Her” stands in the bench; there is room from 2370 mm from the wall on.",
                 "“Chest” and the bench are in one place.");
     }
 

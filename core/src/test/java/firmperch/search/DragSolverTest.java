@@ -13,7 +13,6 @@ import firmperch.pose.Reach;
 import firmperch.project.Project;
 import firmperch.study.Situation;
 import java.util.List;
-import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 

@@ -5,12 +5,18 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.body.Vec3;
+import firmperch.check.Finding;
 import firmperch.check.Verdict;
+import firmperch.file.Samples;
+import firmperch.param.Path;
 import firmperch.part.Perch;
+import firmperch.place.Thing;
 import firmperch.project.Project;
 import firmperch.search.Aim;
+import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.shot.Filmed;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -124,5 +130,47 @@ class TargetTest {
         // 1.3 kg of spare more where the gear's middle is, and 1.5 times as much is asked.
         double gear = tilts.gear().mass();
         assertThat(told).isCloseTo(1.5 * Math.abs(moment) * (gear + 1.3) / gear, within(0.02 * told));
+    }
+
+    /** A ball rolls about the lens: a rectangle that lies turned is brought upright in the picture, and its weight turns nothing while it is level. */
+    @Test
+    void aBallBringsATurnedRectangleUpright() {
+        Project ball = Demo.with("perch.head.roll", Math.PI, "perch.head.forward", Math.toRadians(60),
+                "shot.wanted.turn", Math.toRadians(25));
+        Situation after = Study.of(Aim.of(ball)).shown();
+        assertThat(after.project().stance().joints().get("head.roll"))
+                .isCloseTo(Math.toRadians(25) - turned(after), within(1e-4));
+        Vec3 right = after.posed().camera().x().turned(after.project().stance().heading());
+        assertThat(Math.abs(right.dot(after.target().right()))).isCloseTo(1, within(1e-6));
+        assertThat(Sight.of(after).astray()).isLessThan(1e-6);
+        assertThat(Assessor.now(after.project()).finding("shot.picture").verdict()).isEqualTo(Verdict.HOLDS);
+    }
+
+    /** By how much its other joints have turned the camera. */
+    private static double turned(Situation s) {
+        return s.project().stance().joints().getOrDefault("carriage.swing", 0.0);
+    }
+
+    /** Moving room, rig and all set-ups together changes nothing that is not about the walls. */
+    @Test
+    void movedTogetherItIsTheSame() {
+        for (Project here : List.of(Samples.wedgingBench(), Samples.all().get(2), Samples.all().getLast())) {
+            Project there = Path.of("place.room.depth").with(here, here.place().room().depth() + 0.5);
+            there = Path.of("place.bench.from").with(there, here.place().bench().from() + 0.3);
+            List<Thing> things = here.place().things().stream()
+                    .map(t -> t.at(t.spot().at(t.spot().x() + 0.3, t.spot().y()))).toList();
+            there = there.with(there.place().with(things));
+            there = there.with(there.setUps().stream()
+                    .map(s -> s.with(s.stance().at(s.stance().x() + 0.3, s.stance().y()))).toList(), 0);
+            Assessment moved = Assessor.now(there);
+            for (Finding f : Assessor.now(here).findings()) {
+                boolean walls = f.id().equals("clear.wall") || f.id().equals("place.walkway");
+                if (!walls) {
+                    assertThat(moved.finding(f.id()).margin()).as("%s %s", here.name(), f.id())
+                            .isCloseTo(f.margin(), within(1e-5 * (1 + f.margin())));
+                    assertThat(moved.finding(f.id()).setUp()).as(f.id()).isEqualTo(f.setUp());
+                }
+            }
+        }
     }
 }

@@ -27,8 +27,11 @@ import java.util.List;
  * @param torque that it holds, rated or measured, N·m
  * @param forward how far it is ever tilted forward from straight down, rad; 0 if never
  * @param sweep how far it is ever panned to either side, rad: π for all the way round; 0 if never
+ * @param roll how far it is ever rolled about the lens to either side, as a ball is, rad; 0 if never
  */
-public record TiltHead(double mass, double drop, double torque, double forward, double sweep) implements Part {
+public record TiltHead(double mass, double drop, double torque, double forward, double sweep, double roll)
+        implements
+            Part {
     private static final double MOST = Math.toRadians(120);
     public static final Params<TiltHead> PARAMS = Params.of(TiltHead.class).mass("mass", "Mass of the head", 0, 20)
             .length("drop", "Height of the head", -0.5, 0.5)
@@ -36,13 +39,15 @@ public record TiltHead(double mass, double drop, double torque, double forward, 
             .angle("forward", "Tilted forward, at most", 0, Math.toDegrees(MOST)).orElse(0.0)
             .help("0° if it always looks straight down; 90° to film who works there.")
             .angle("sweep", "Panned to either side, at most", 0, 180).orElse(0.0)
-            .help("0° if it always looks the way the arm does.").done();
+            .help("0° if it always looks the way the arm does.")
+            .angle("roll", "Rolled to either side, at most", 0, 180).orElse(0.0)
+            .help("0° if it never is; a ball rolls about the lens, so that the picture stands upright.").done();
 
     private static final double WIDE = 0.035;
     private static final Vec3 FORWARD = Vec3.Y.negated();
 
     public TiltHead {
-        PARAMS.check(mass, drop, torque, forward, sweep);
+        PARAMS.check(mass, drop, torque, forward, sweep, roll);
     }
 
     @Override
@@ -52,7 +57,7 @@ public record TiltHead(double mass, double drop, double torque, double forward, 
 
     @Override
     public TiltHead tilting(double angle) {
-        return angle <= forward ? this : new TiltHead(mass, drop, torque, Math.min(angle, MOST), sweep);
+        return angle <= forward ? this : new TiltHead(mass, drop, torque, Math.min(angle, MOST), sweep, roll);
     }
 
     @Override
@@ -84,11 +89,18 @@ public record TiltHead(double mass, double drop, double torque, double forward, 
         out.joint("tilt", "tilt", Joint.Side.of(carries, at.origin()), Joint.Side.of(tilt, Vec3.ZERO), tip, FORWARD,
                 new Hold.Rated(torque), HeadStiffness.of(torque));
         out.measure("drop", plate.body(), plate.at().origin(), tilt, Vec3.ZERO);
-        out.mount(tilt, Vec3.ZERO, head);
+        Body holds = tilt;
+        if (roll > 0 && tipped == null) {
+            Freedom about = out.swing("roll", "Roll of the head", roll);
+            holds = out.body("roll", tilt, Placement.HERE, new Motion.Turn(about, Vec3.UP));
+            out.joint("roll", "roll", Joint.Side.of(tilt, Vec3.ZERO), Joint.Side.of(holds, Vec3.ZERO), about, Vec3.UP,
+                    new Hold.Rated(torque), HeadStiffness.of(torque));
+        }
+        out.mount(holds, Vec3.ZERO, head);
         out.fit(plate.body(), plate.at().origin(), 1,
                 new Fitting("Screw 3/8-16 UNC × " + out.length(0.020), 0.017, 0.8),
                 "head to its bracket");
         Tethers.add(out, "camera's screw", new Tie.Hook(plate.body(), plate.at().origin()),
-                new Tie.Hook(tilt, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
+                new Tie.Hook(holds, Vec3.ZERO), Math.abs(drop), "camera to the plate that holds its head, always");
     }
 }

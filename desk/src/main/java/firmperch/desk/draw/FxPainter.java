@@ -2,8 +2,8 @@ package firmperch.desk.draw;
 
 import firmperch.draw.Drawing;
 import firmperch.draw.Ink;
-import firmperch.draw.Shape;
 import firmperch.draw.Shape.Point;
+import firmperch.draw.Shape;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.VPos;

@@ -66,7 +66,7 @@ public enum Palette {
             case FLOOR -> pick("#d9d6cf", "#22282b");
             case HAND -> pick("#e2b391", "#b98763");
             case PERSON -> pick("#c9d3d8", "#4a565c");
-            case THING -> pick("#e4e2da", "#3a4145");
+            case THING -> pick("#ecebe6", "#2f3639");
             case JOIST -> pick("#f3ecdf", "#272420");
             case GEAR -> pick("#46555dee", "#b9c4c9ee");
             case SHADOW -> pick("#20282c24", "#00000055");

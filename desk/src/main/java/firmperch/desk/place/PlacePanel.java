@@ -105,7 +105,7 @@ public final class PlacePanel extends ReasonedPanel {
         view.show(assessment);
         chosen(place);
         thing.refresh(assessment.project());
-        List<String> wrong = Muddle.of(place);
+        List<String> wrong = Muddle.of(place, assessment.project().units());
         muddle.setText(String.join(" ", wrong));
         show(muddle, !wrong.isEmpty());
         carriers(assessment);
