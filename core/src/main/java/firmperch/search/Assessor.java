@@ -103,6 +103,7 @@ public final class Assessor {
                 : questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
         WorstPose travel = swept.isEmpty() ? null : new WorstPose(study);
         double[][] grid = swept.isEmpty() ? new double[0][0] : travel.sweep(swept, proof);
+        boolean[][] felt = swept.isEmpty() ? new boolean[0][0] : travel.felt(swept, grid);
         progress.at(0.4, "looking at every pose");
         return questions.parallelStream().map(question -> {
             int row = swept.indexOf(question);
@@ -110,8 +111,8 @@ public final class Assessor {
                 return each.answered(question);
             }
             WorstPose.Found worst = proof.test(question)
-                    ? travel.worst(question, grid[row], usual, true)
-                    : travel.roughly(question, grid[row], usual);
+                    ? travel.worst(question, grid[row], felt[row], usual, true)
+                    : travel.roughly(question, grid[row], felt[row], usual);
             progress.at(0.4 + 0.6 * row / swept.size(), question.words());
             return answered(question, study.in(worst.pose()), worst.search());
         }).toList();

@@ -46,6 +46,8 @@ public final class WorstPose {
     /** A part of the grid is refined only where its coarse surroundings reach this share of the worst. */
     private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
+    /** From so many poses of a scatter each freedom is tried. */
+    private static final int TRIED = 8;
     /** Where the grid finds plenty in hand, or only side effects are of interest, the exact figure matters less. */
     private static final int FEWER_CLIMBS = 1;
     /** Rounds of climbing: steps shrink by 2.5 each, to about a twenty-thousandth of the travel. */
@@ -199,7 +201,15 @@ public final class WorstPose {
      * @param proof whether to bound what lies between, where that can be done
      */
     public Found worst(Question<?> question, double[] known, Pose usual, boolean proof) {
-        boolean[] felt = felt(question, known);
+        return worst(question, known, felt(List.of(question), new double[][]{known})[0], usual, proof);
+    }
+
+    /**
+     * The same, where it is known already which freedoms it feels.
+     *
+     * @param felt what {@link #felt(List, double[][])} found for it
+     */
+    Found worst(Question<?> question, double[] known, boolean[] felt, Pose usual, boolean proof) {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
@@ -240,13 +250,13 @@ public final class WorstPose {
     }
 
     /** The same, but climbing only if the question could be short. */
-    Found roughly(Question<?> question, double[] known, Pose usual) {
+    Found roughly(Question<?> question, double[] known, boolean[] felt, Pose usual) {
         int worst = 0;
         for (int i = 1; i < known.length; i++) {
             worst = known[i] > known[worst] ? i : worst;
         }
         return known[worst] > AMPLE
-                ? worst(question, known, usual, false)
+                ? worst(question, known, felt, usual, false)
                 : new Found(grid.poses().get(worst), known[worst], new Search(known.length, Double.NaN, false));
     }
 
@@ -262,36 +272,53 @@ public final class WorstPose {
     }
 
     /**
-     * Which freedoms affect the figures: seen between neighbours of a full grid, or by trying each freedom from a few
-     * poses of a scatter.
+     * Which freedoms affect the figures of each question: seen between neighbours of a full grid, or by trying each freedom from a few
+     * poses of a scatter, in which all questions are asked together as they share what is worked out there.
+     *
+     * @param known what {@link #sweep} found for each
      */
-    private boolean[] felt(Question<?> question, double[] known) {
-        boolean[] felt = new boolean[freedoms.size()];
+    boolean[][] felt(List<Question<?>> questions, double[][] known) {
+        boolean[][] felt = new boolean[questions.size()][freedoms.size()];
         if (grid.full()) {
-            for (int axis = 0; axis < felt.length; axis++) {
-                for (int i = 0; i < known.length && !felt[axis]; i++) {
-                    int next = grid.next(i, axis);
-                    felt[axis] = next >= 0 && differ(known[next], known[i]);
+            for (int q = 0; q < felt.length; q++) {
+                for (int axis = 0; axis < felt[q].length; axis++) {
+                    felt[q][axis] = seen(known[q], axis);
                 }
             }
-            return felt;
-        }
-        if (large) {
-            return felt(question);
-        }
-        int[] uncounted = new int[1];
-        for (int axis = 0; axis < felt.length; axis++) {
-            for (int i = 0; i < 8 && !felt[axis]; i++) {
-                int pose = i * 25 * COARSELY % grid.poses().size();
-                double[] at = values(grid.poses().get(pose));
-                double before = known[pose];
-                for (double setting : grid.along(axis)) {
-                    at[axis] = setting;
-                    felt[axis] |= differ(used(question, at, uncounted), before);
-                }
-            }
+        } else if (large) {
+            Arrays.setAll(felt, q -> felt(questions.get(q)));
+        } else {
+            IntStream.range(0, freedoms.size()).parallel().forEach(axis -> tried(questions, known, axis, felt));
         }
         return felt;
+    }
+
+    private boolean seen(double[] known, int axis) {
+        for (int i = 0; i < known.length; i++) {
+            int next = grid.next(i, axis);
+            if (next >= 0 && differ(known[next], known[i])) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Each thread has an axis of its own. */
+    private void tried(List<Question<?>> questions, double[][] known, int axis, boolean[][] felt) {
+        for (int i = 0; i < TRIED; i++) {
+            int pose = i * 25 * COARSELY % grid.poses().size();
+            double[] at = values(grid.poses().get(pose));
+            for (double setting : grid.along(axis)) {
+                at[axis] = setting;
+                Situation there = null;
+                for (int q = 0; q < felt.length; q++) {
+                    if (!felt[q][axis]) {
+                        there = there == null ? study.in(Pose.of(at)) : there;
+                        felt[q][axis] = differ(questions.get(q).at(there).used(), known[q][pose]);
+                    }
+                }
+            }
+        }
     }
 
     /** Compass search from one pose. The last element of the result is the use reached there. */
@@ -303,16 +330,22 @@ public final class WorstPose {
             Freedom f = freedoms.get(axis);
             step[axis] = f.continuous() ? (f.to() - f.from()) / grid.along(axis).length : 1;
         }
+        // The side on which it last became better is tried first.
+        int[] side = new int[start.length];
+        Arrays.fill(side, -1);
         int enough = looks == Integer.MAX_VALUE ? looks : count[0] + looks;
         for (int round = 0; round < ROUNDS && count[0] < enough; round++) {
             boolean better = false;
             for (int axis = 0; axis < step.length && count[0] < enough; axis++) {
-                for (int side = -1; felt[axis] && side <= 1; side += 2) {
+                double was = at[axis];
+                // One step only: the other side of a step that was better is where it came from.
+                for (int turn = 0; felt[axis] && turn < 2 && at[axis] == was; turn++) {
                     double[] next = Arrays.copyOf(at, start.length);
-                    next[axis] = freedoms.get(axis).nearest(at[axis] + side * step[axis]);
-                    if (next[axis] != at[axis]) {
+                    next[axis] = freedoms.get(axis).nearest(was + (turn == 0 ? side[axis] : -side[axis]) * step[axis]);
+                    if (next[axis] != was) {
                         double used = used(question, next, count);
                         if (used > at[start.length]) {
+                            side[axis] = next[axis] > was ? 1 : -1;
                             at[axis] = next[axis];
                             at[start.length] = used;
                             better = true;
