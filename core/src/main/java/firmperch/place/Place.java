@@ -34,6 +34,14 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
         }
     }
 
+    /** That bench in a plain room of which nothing more is known yet. */
+    public static Place plain(Bench bench) {
+        return new Place(
+                new Room(bench.from() + bench.depth() + 1.2, 2.4, 0.6, 0, new Walls(1.8, 1.8, Walls.Made.UNKNOWN),
+                        Joists.UNKNOWN),
+                bench, List.of());
+    }
+
     /** Where its surfaces lie for what is built in it. */
     public Surroundings surroundings() {
         return new Surroundings(bench.height(), room.ceiling());

@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.body.Freedom;
 import firmperch.body.Vec3;
+import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
+import firmperch.check.Topic;
+import firmperch.check.Verdict;
 import firmperch.file.Samples;
 import firmperch.place.Lamp;
 import firmperch.place.Spot;
@@ -105,6 +110,41 @@ class DragSolverTest {
         assertThat(table.highest() - set.lensFront().z()).isCloseTo(up, within(0.002));
         assertThat(table.lowest()).isGreaterThan(set.project().place().bench().height());
         assertThat(table.words()).startsWith("the camera comes over the whole bench, corners too");
+    }
+
+    /**
+     * Of 100,000 random poses of each corner, wherever one brings the camera over a place of the grid at the height that it may have, with nothing hit, that place is
+     * told as reached.
+     */
+    @Test
+    void whereRandomPosesComeItIsReached() {
+        Random random = new Random(4);
+        int over = 0;
+        for (Project corner : List.of(Samples.all().get(0), Samples.all().get(2), Samples.all().get(4))) {
+            Situation set = Situation.of(corner);
+            Coverage coverage = Coverage.of(set, Progress.NONE);
+            double low = set.sensorHeightWanted();
+            double high = low + 0.25 * set.distanceWanted();
+            List<Question<?>> hits = RaisedQuestions.of(set.study()).stream()
+                    .filter(q -> q.about().topic() == Topic.HITS).toList();
+            List<Freedom> freedoms = set.study().assembly().freedoms();
+            for (int i = 0; i < 100_000; i++) {
+                double[] at = freedoms.stream()
+                        .mapToDouble(f -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble())).toArray();
+                Vec3 sensor = set.inRoom(set.in(Pose.of(at)).sensor());
+                for (Coverage.Place p : coverage.places()) {
+                    // Nearer than it counts, so that the search's own contentment decides nothing.
+                    boolean there = Math.hypot(sensor.x() - p.x(), sensor.y() - p.y()) < 0.015 && sensor.z() > low
+                            && sensor.z() < high - 0.005;
+                    if (there && !p.reached() && hits.stream().allMatch(q -> q.at(set.in(Pose.of(at)))
+                            .verdict(q.about().reserve(), set.policy().near()) != Verdict.GIVES)) {
+                        throw new AssertionError(corner.name() + ": " + p + " is reached by " + Pose.of(at));
+                    }
+                    over += there && p.reached() ? 1 : 0;
+                }
+            }
+        }
+        assertThat(over).as("poses over a place").isGreaterThan(300);
     }
 
     /** What hangs in the way takes a part of the bench, and is named. */

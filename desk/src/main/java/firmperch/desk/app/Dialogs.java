@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import firmperch.desk.document.Copies;
 import firmperch.desk.widget.Words;
+import firmperch.file.KeptFile;
 import firmperch.file.ProjectFile;
 import java.io.File;
 import java.nio.file.Files;
@@ -119,7 +120,10 @@ class Dialogs implements Questions {
     public File fileToOpen(Path folder) {
         FileChooser chooser = chooser("Open a project", folder);
         chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("Firm Perch project", "*" + ProjectFile.EXTENSION, "*.json"));
+                .addAll(new FileChooser.ExtensionFilter("Firm Perch project", "*" + ProjectFile.EXTENSION, "*.json"),
+                        new FileChooser.ExtensionFilter("A room, a thing or a list of gear",
+                                "*" + KeptFile.ROOM.ending(),
+                                "*" + KeptFile.GEAR.ending(), "*.csv"));
         return chooser.showOpenDialog(stage);
     }
 

@@ -15,6 +15,7 @@ import firmperch.file.UnusableFile;
 import firmperch.file.WorkCopy;
 import firmperch.part.Gear;
 import firmperch.part.Perch;
+import firmperch.place.Place;
 import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.project.Stance;
@@ -98,7 +99,8 @@ final class FileDesk {
             Project sample = Samples.wedgingBench();
             Gear gear = sample.gear().through(List.of(sample.shot().lens()));
             return Aim.of(new Project("New perch", sample.studio(), units,
-                    List.of(sample.setUp().with(new Stance(1, 0, 0, Map.of()))), 0, gear, sample.place(), Perch.NONE,
+                    List.of(sample.setUp().with(new Stance(1, 0, 0, Map.of()))), 0, gear,
+                    Place.plain(sample.place().bench()), Perch.NONE,
                     Policy.STANDARD, List.of()));
         }, opened);
     }
@@ -134,6 +136,10 @@ final class FileDesk {
 
     /** Opens a file in this window; what is open stays if it cannot be read. */
     void openFile(Path file) {
+        if (Brought.is(file)) {
+            bring(file);
+            return;
+        }
         say.accept("Opening " + file + " …");
         disk.execute(() -> {
             try {
@@ -154,6 +160,26 @@ final class FileDesk {
                                 : "")));
             } catch (RuntimeException | Error e) {
                 failed("opened", file, e);
+            }
+        });
+    }
+
+    /** Brings what a file holds into the project that is open; one undo takes it out again. */
+    private void bring(Path file) {
+        Project into = document.project();
+        disk.execute(() -> {
+            try {
+                Brought brought = Brought.into(into, file);
+                Platform.runLater(() -> {
+                    if (document.project() == into) {
+                        document.edit(brought.changed());
+                        say.accept(brought.told());
+                    }
+                });
+            } catch (UnusableFile e) {
+                Platform.runLater(() -> say.accept(e.getMessage()));
+            } catch (RuntimeException | Error e) {
+                failed("read", file, e);
             }
         });
     }

@@ -6,16 +6,21 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.desk.InTheWindow;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
+import firmperch.file.KeptFile;
+import firmperch.file.Samples;
 import firmperch.place.Place;
 import firmperch.place.Spot;
 import firmperch.place.Thing;
+import firmperch.place.Things;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The room from above, edited in the window by mouse and by keyboard. */
 @InTheWindow
@@ -144,6 +149,50 @@ class PlaceDeskTest {
         desk.act(rooms::hide);
         take("Wedging bench");
         assertThat(room()).isEqualTo(mine);
+    }
+
+    /** From an empty bench: 900 g of gear, joists, a lamp, a door, a way to keep open, and what may carry a rig, by hand as a maker would. */
+    @Test
+    void gearAndRoomFromAnEmptyBench() {
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.N);
+        desk.until("a new one is open", () -> desk.project().name().equals("New perch"));
+        desk.go(Step.GEAR);
+        desk.filled();
+        TextField mass = desk.find("gear-in-all");
+        desk.act(() -> {
+            mass.setText("900 g");
+            mass.getOnAction().handle(null);
+        });
+        desk.go(Step.PLACE);
+        desk.filled();
+        desk.type("place.room.depth", "2.6 m");
+        desk.type("place.room.ceiling", "2350");
+        for (String sort : List.of("lamp", "door", "way")) {
+            desk.click("put-" + sort);
+            desk.filled();
+        }
+        assertThat(desk.project().gear().mass()).isCloseTo(0.9, within(1e-9));
+        assertThat(room().things()).extracting(t -> Things.of(t).variant().id()).contains("lamp", "door", "way");
+        assertThat(room().room().depth()).isEqualTo(2.6);
+        assertThat(desk.says("floor to ceiling")).isTrue();
+        assertThat(desk.text("muddle")).isEmpty();
+        desk.nothingStumbles("the place of an empty bench");
+    }
+
+    /** Files of kept rooms and lists of gear bring what they hold into the project, and say what they could not. */
+    @Test
+    void filesBringWhatTheyHold(@TempDir java.nio.file.Path folder) throws Exception {
+        java.nio.file.Path list = folder.resolve("mine.csv");
+        java.nio.file.Files.writeString(list, "name,mass\nClamp,90 g\nLamp,bright\n");
+        int before = desk.project().gear().items().size();
+        desk.act(() -> desk.app.open(List.of(list.toFile())));
+        desk.until("it is said", () -> desk.says("1 thing is put on. 1 line was not: Line 3: mass: “bright”"));
+        assertThat(desk.project().gear().items()).hasSize(before + 1);
+        java.nio.file.Path room = folder.resolve("other.room.json");
+        KeptFile.ROOM.write(room, new KeptFile.Kept<>("Shed", Samples.rooms().getFirst().thing()));
+        desk.act(() -> desk.app.open(List.of(room.toFile())));
+        desk.until("it is another room", () -> desk.says("This is the room “Shed” now."));
+        assertThat(room()).isEqualTo(Samples.rooms().getFirst().thing());
     }
 
     private void take(String name) {
