@@ -52,6 +52,10 @@ public final class RoomPlan {
         ThingShapes.above(plan.out, plan.place, true);
         new Projection(s, View.ABOVE).draw(plan.out);
         plan.filmed();
+        if (room.walkway() > 0) {
+            plan.out.label(Ink.LEAN_GOOD, new Point(0.02, high - 0.1), Anchor.RIGHT,
+                    s.length(room.walkway()) + " stay open");
+        }
         if (chosen >= 0 && chosen < plan.place.things().size()) {
             plan.chosen(plan.place.things().get(chosen), chosen);
         }
@@ -83,10 +87,6 @@ public final class RoomPlan {
         if (measured) {
             out.box(Ink.ROOM, 0, low - WALL, room.depth(), low);
             out.box(Ink.ROOM, 0, high, room.depth(), high + WALL);
-        }
-        if (room.walkway() > 0) {
-            out.label(Ink.LEAN_GOOD, new Point(0.02, high - 0.1), Anchor.RIGHT,
-                    s.length(room.walkway()) + " stay open");
         }
     }
 

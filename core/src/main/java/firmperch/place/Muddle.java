@@ -34,6 +34,9 @@ public final class Muddle {
             if (meet(thing.solid(room), List.of(bench))) {
                 all.add(name + " and the bench are in one place.");
             }
+            if (room.walkway() > 0 && thing.solid(room).stream().anyMatch(b -> meet(b, walkway(place)))) {
+                all.add(name + " stands in the walkway.");
+            }
             if (thing instanceof Worker worker && meet(List.of(worker.body(place.bench().worker())), List.of(bench))) {
                 double free = place.bench().from() + place.bench().depth() + worker.sides().depth() / 2;
                 all.add(name + " stands in the bench; there is room from " + LENGTH.show(free, units)
@@ -53,6 +56,12 @@ public final class Muddle {
             }
         }
         return all;
+    }
+
+    /** Along the first wall, as high as people are. */
+    private static Block walkway(Place place) {
+        Walls walls = place.room().walls();
+        return Block.between(new Vec3(0, -walls.right(), 0), new Vec3(place.room().walkway(), walls.left(), 2));
     }
 
     private static boolean outside(Room room, Thing thing) {

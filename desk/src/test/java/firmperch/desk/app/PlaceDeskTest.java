@@ -8,10 +8,12 @@ import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.file.KeptFile;
 import firmperch.file.Samples;
+import firmperch.place.Muddle;
 import firmperch.place.Place;
 import firmperch.place.Spot;
 import firmperch.place.Thing;
 import firmperch.place.Things;
+import firmperch.units.UnitSystem;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.MenuButton;
@@ -175,7 +177,7 @@ class PlaceDeskTest {
         assertThat(room().things()).extracting(t -> Things.of(t).variant().id()).contains("lamp", "door", "way");
         assertThat(room().room().depth()).isEqualTo(2.6);
         assertThat(desk.says("floor to ceiling")).isTrue();
-        assertThat(desk.text("muddle")).isEmpty();
+        assertThat(Muddle.of(room(), UnitSystem.METRIC)).isEmpty();
         desk.nothingStumbles("the place of an empty bench");
     }
 
