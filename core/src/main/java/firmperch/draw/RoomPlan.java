@@ -107,7 +107,7 @@ public final class RoomPlan {
     private void legend(double below) {
         out.box(Ink.REACHED, 0, below - 0.22, 0.14, below - 0.1);
         out.label(Ink.HINT, new Point(0.14, below - 0.16), Anchor.RIGHT,
-                "the camera can be here, at the height it needs (sampled)");
+                "the camera can be here (sampled)");
     }
 
     private void bench() {

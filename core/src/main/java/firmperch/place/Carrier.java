@@ -25,6 +25,7 @@ public record Carrier(String what, May may, String why) {
     private static final double STAND = 0.25;
     /** How far from the bench a rig may stand to reach over it, m: our own judgement. */
     private static final double BESIDE = 1.0;
+    private static final double SQUARE_FOOT = 0.3048 * 0.3048;
     /** Steps in which free floor is looked for, m. */
     private static final double GRID = 0.05;
     /** Higher than that nothing is commonly braced between floor and ceiling, m. */
@@ -34,7 +35,7 @@ public record Carrier(String what, May may, String why) {
     public static List<Carrier> of(Place place, UnitSystem units) {
         List<Carrier> all = new ArrayList<>();
         Bench bench = place.bench();
-        all.add(floor(place));
+        all.add(floor(place, units));
         all.add(new Carrier("the bench top", May.YES, "shakes when you knock it"));
         String thick = Quantity.LENGTH.show(bench.top(), units);
         all.add(bench.top() <= CLAMP
@@ -59,9 +60,11 @@ public record Carrier(String what, May may, String why) {
     }
 
     /** Where nothing stands and no way runs, within reach of the bench. */
-    private static Carrier floor(Place place) {
+    private static Carrier floor(Place place, UnitSystem units) {
         double area = freeFloor(place);
-        String words = String.format(Locale.ROOT, "%.1f m² free within a metre", area);
+        String words = units == UnitSystem.METRIC
+                ? String.format(Locale.ROOT, "%.1f m² free within a metre", area)
+                : String.format(Locale.ROOT, "%.0f ft² free within three feet", area / SQUARE_FOOT);
         return new Carrier("the floor beside it", area >= 2 * STAND ? May.YES : area >= STAND ? May.PERHAPS : May.NO,
                 words);
     }

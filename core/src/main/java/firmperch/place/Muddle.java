@@ -42,20 +42,25 @@ public final class Muddle {
                 all.add(name + " stands in the bench; there is room from " + LENGTH.show(free, units)
                         + " from the wall on.");
             }
-            if (thing instanceof Door && meet(thing.free(room), List.of(bench))) {
-                all.add(name + " opens into the bench.");
+            if (meet(thing.free(room), List.of(bench))) {
+                all.add(name + needs(thing) + "the bench.");
             }
             for (int j = 0; j < place.things().size(); j++) {
                 Thing other = place.things().get(j);
                 if (j > i && meet(thing.solid(room), other.solid(room))) {
                     all.add(name + " and “" + other.name() + "” are in one place.");
                 }
-                if (j != i && thing instanceof Door && meet(thing.free(room), other.solid(room))) {
-                    all.add(name + " opens into “" + other.name() + "”.");
+                if (j != i && meet(thing.free(room), other.solid(room))) {
+                    all.add(name + needs(thing) + "“" + other.name() + "”.");
                 }
             }
         }
         return all;
+    }
+
+    /** What it does where there is no room for it. */
+    private static String needs(Thing thing) {
+        return thing instanceof Door ? " opens into " : " runs through ";
     }
 
     /** Along the first wall, as high as people are. */

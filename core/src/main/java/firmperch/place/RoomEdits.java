@@ -12,7 +12,7 @@ public final class RoomEdits {
     private static final double STEP = 0.01;
 
     /** Steps in which room is looked for, and how far from the bench, m. */
-    private static final double TRY = 0.25;
+    private static final double TRY = 0.1;
     private static final double BESIDE = 3;
 
     private RoomEdits() {
@@ -32,15 +32,18 @@ public final class RoomEdits {
         double least = Double.POSITIVE_INFINITY;
         double right = Math.min(room.walls().right(), BESIDE);
         double left = Math.min(room.walls().left(), BESIDE);
-        for (double tryX = TRY / 2; tryX < room.depth(); tryX += TRY) {
-            for (double tryY = TRY / 2 - right; tryY < left; tryY += TRY) {
-                double far = Math.hypot(tryX - x, tryY);
+        // In steps from the bench's middle, so that what belongs before it comes there.
+        for (double tryX = x - TRY * Math.floor(x / TRY); tryX < room.depth(); tryX += TRY) {
+            for (double tryY = -TRY * Math.floor(right / TRY); tryY < left; tryY += TRY) {
+                // Rather on the far side of the bench than between it and the wall.
+                double far = Math.hypot(tryX - x, tryY) + (tryX < x ? STEP : 0);
                 if (far < least) {
                     List<Thing> all = new ArrayList<>(place.things());
-                    all.add(thing.at(snapped(place, thing, tryX, tryY, TRY)));
+                    all.add(thing.at(snapped(place, thing, tryX, tryY, STEP)));
                     Place tried = place.with(all);
-                    if (best == null || Muddle.count(tried) <= before) {
-                        least = best == null && Muddle.count(tried) > before ? least : far;
+                    boolean fits = Muddle.count(tried) <= before;
+                    if (best == null || fits) {
+                        least = fits ? far : least;
                         best = tried;
                     }
                 }

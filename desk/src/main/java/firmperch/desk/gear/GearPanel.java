@@ -116,11 +116,6 @@ public final class GearPanel extends ReasonedPanel {
         return super.busy() || thing.filling() || cableForms.stream().anyMatch(Form::filling);
     }
 
-    private static void show(Node node, boolean wanted) {
-        node.setVisible(wanted);
-        node.setManaged(wanted);
-    }
-
     @Override
     public void show(Assessment assessment) {
         super.show(assessment);
@@ -140,8 +135,8 @@ public final class GearPanel extends ReasonedPanel {
         int number = choice.number();
         GearItem now = number < 0 ? null : gear.items().get(number);
         title.setText(now == null ? "Screw, power, cables" : now.name());
-        show(rest, now == null);
-        show(thing, now != null);
+        only(rest, now == null);
+        only(thing, now != null);
         String key = now == null ? "" : Integer.toString(number);
         if (!key.equals(edited)) {
             edited = key;

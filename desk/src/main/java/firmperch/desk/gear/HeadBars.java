@@ -33,6 +33,8 @@ final class HeadBars extends CachedVBox {
         List<Finding> told = assessment.findings().stream().filter(f -> about.test(assessment, f))
                 .filter(f -> f.reading().asked() > 0).sorted(Comparator.comparingDouble(f -> f.reading().margin()))
                 .limit(MOST).toList();
+        setVisible(!told.isEmpty());
+        setManaged(!told.isEmpty());
         while (rows.size() < told.size()) {
             Row row = new Row();
             rows.add(row);

@@ -28,6 +28,12 @@ public abstract class ReasonedPanel implements Panel {
         box.getChildren().setAll(nodes);
     }
 
+    /** Takes no room where it is about nothing. */
+    protected static void only(Node node, boolean seen) {
+        node.setVisible(seen);
+        node.setManaged(seen);
+    }
+
     /** The reasons, to be laid out where the step wants them. */
     protected final ReasonList reasons() {
         return reasons;

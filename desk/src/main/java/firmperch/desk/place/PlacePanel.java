@@ -90,11 +90,6 @@ public final class PlacePanel extends ReasonedPanel {
         return super.busy() || thing.filling();
     }
 
-    private static void show(Node node, boolean wanted) {
-        node.setVisible(wanted);
-        node.setManaged(wanted);
-    }
-
     @Override
     public void show(Assessment assessment) {
         super.show(assessment);
@@ -107,15 +102,19 @@ public final class PlacePanel extends ReasonedPanel {
         thing.refresh(assessment.project());
         List<String> wrong = Muddle.of(place, assessment.project().units());
         muddle.setText(String.join(" ", wrong));
-        show(muddle, !wrong.isEmpty());
+        only(muddle, !wrong.isEmpty());
         carriers(assessment);
         String stands = Taped.foot(assessment.situation());
         foot.setText(stands.isEmpty() ? "" : Words.unbroken("Marked with tape on the floor it stands " + stands + "."));
-        show(foot, !stands.isEmpty());
-        reach.setText(assessment.coverage().map(c -> "As it stands " + c.words()
-                + (c.kept().isEmpty() ? "" : "; elsewhere " + c.kept()) + "; "
-                + c.heights(assessment.project().units()) + ".")
-                .orElse("Not looked at yet: it follows the search over every pose."));
+        only(foot, !stands.isEmpty());
+        boolean rig = !assessment.project().perch().none();
+        only(form(1), rig);
+        reach.setText(!rig
+                ? "There is no rig yet that could reach."
+                : assessment.coverage().map(c -> "As it stands " + c.words()
+                        + (c.kept().isEmpty() ? "" : "; elsewhere " + c.kept()) + "; "
+                        + c.heights(assessment.project().units()) + ".")
+                        .orElse("Not looked at yet: it follows the search over every pose."));
     }
 
     /** The fields of the thing chosen, or those of the room. */
@@ -123,8 +122,8 @@ public final class PlacePanel extends ReasonedPanel {
         int number = choice.number();
         Thing now = number < 0 ? null : place.things().get(number);
         title.setText(now == null ? "Room and bench" : now.name());
-        show(form(0), now == null);
-        show(thing, now != null);
+        only(form(0), now == null);
+        only(thing, now != null);
         String key = now == null ? "" : number + Things.of(now).variant().id();
         if (!key.equals(edited)) {
             edited = key;

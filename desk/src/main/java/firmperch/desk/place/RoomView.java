@@ -271,7 +271,8 @@ final class RoomView extends HBox {
 
     void show(Assessment assessment) {
         Situation s = assessment.situation();
-        plan.show(RoomPlan.of(s, choice.number(), assessment.coverage()), palette);
+        plan.show(RoomPlan.of(s, choice.number(),
+                s.project().perch().none() ? Optional.empty() : assessment.coverage()), palette);
         side.show(SideView.of(Scene.small(s)), palette);
         angle.show(AngleView.of(s, ANGLE, true, true), palette);
         plan.setAccessibleText("The room from above with " + s.project().place().things().size() + " things.");

@@ -34,7 +34,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -106,12 +105,6 @@ public final class ShotPanel extends ReasonedPanel {
                 form(4),
                 Words.heading("With what"), kits, lens, form(ZOOM), form(6), form(7), Words.heading("On the bench"),
                 tape, shadow, mat, Words.heading("Reasons"), reasons());
-    }
-
-    /** Takes no room where it is about nothing. */
-    private static void only(Node node, boolean seen) {
-        node.setVisible(seen);
-        node.setManaged(seen);
     }
 
     private static List<Field> fields(Document document, String... paths) {
