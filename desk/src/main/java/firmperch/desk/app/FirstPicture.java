@@ -5,6 +5,7 @@ import static javafx.scene.layout.BorderStrokeStyle.SOLID;
 import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
 import firmperch.desk.frame.DeskView;
+import firmperch.desk.frame.VerdictBar;
 import firmperch.desk.frame.Views;
 import firmperch.desk.widget.StatusMark;
 import firmperch.draw.Scene;
@@ -47,7 +48,6 @@ final class FirstPicture extends BorderPane {
     private static final double PATH_WIDTH = 286;
     private static final double PANEL_WIDTH = 322;
     private static final double HEADER_HEIGHT = 61;
-    private static final double BAR_HEIGHT = 87;
 
     private final Views views;
     private final Text sentence;
@@ -162,7 +162,7 @@ final class FirstPicture extends BorderPane {
         HBox bar = new HBox(14, mark, words);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.setPadding(new Insets(10, 16, 8, 16));
-        bar.setMinHeight(BAR_HEIGHT);
+        bar.setMinHeight(VerdictBar.HEIGHT);
         bar.setBorder(border(Side.BOTTOM));
         sentence.wrappingWidthProperty().bind(words.widthProperty());
         return bar;

@@ -6,16 +6,27 @@ import firmperch.desk.document.Document;
 import firmperch.desk.widget.StatusMark;
 import firmperch.search.Assessment;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** The verdict in a sentence, what would cure it, what is being worked out, and what there is to say. */
-final class VerdictBar extends HBox {
+/**
+ * The verdict in a sentence and what would cure it, as high whatever they say, so that nothing below them moves. What is being worked out and what
+ * there is to say has a place of its own at the foot of the drawing ({@link #foot}).
+ */
+public final class VerdictBar extends HBox {
+    /** Two lines of the sentence, two of the cure, px. */
+    public static final double HEIGHT = 110;
+    private static final double SENTENCE = 46;
+    private static final double CURE = 42;
+
     private final Document document;
+    private final VBox foot;
     private final StatusMark mark = new StatusMark(38);
     private final Label sentence = new Label();
     private final Label cure = new Label();
@@ -56,13 +67,28 @@ final class VerdictBar extends HBox {
         HBox told = new HBox(10, notice, whole(noticeAction));
         told.managedProperty().bind(notice.textProperty().isNotEmpty());
         noticeAction.setVisible(false);
-        VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)), new HBox(8, working, whole(stop)), told);
+        // What is longer than its two lines is whole in a tip.
+        sentence.setMaxHeight(SENTENCE);
+        cure.setMaxHeight(CURE);
+        sentence.setTooltip(new Tooltip());
+        cure.setTooltip(new Tooltip());
+        sentence.getTooltip().textProperty().bind(sentence.textProperty());
+        cure.getTooltip().textProperty().bind(cure.textProperty());
+        VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)));
+        words.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(words, Priority.ALWAYS);
         setSpacing(14);
         getChildren().addAll(mark, words);
-        // The drawing gives way to the words, not they to it.
-        setMinHeight(USE_PREF_SIZE);
+        setMinHeight(HEIGHT);
+        setMaxHeight(HEIGHT);
         getStyleClass().add("verdict-bar");
+        HBox work = new HBox(8, working, whole(stop));
+        work.managedProperty().bind(working.textProperty().isNotEmpty());
+        work.visibleProperty().bind(working.textProperty().isNotEmpty());
+        foot = new VBox(2, work, told);
+        foot.getStyleClass().add("foot");
+        foot.setMaxHeight(USE_PREF_SIZE);
+        foot.visibleProperty().bind(working.textProperty().isNotEmpty().or(notice.textProperty().isNotEmpty()));
         document.working().addListener((o, was, is) -> showWorking());
         document.notice().addListener((o, was, is) -> say(is));
         document.failure().addListener((o, was, is) -> showWorking());
@@ -74,10 +100,9 @@ final class VerdictBar extends HBox {
         return words;
     }
 
-    /** Keeps its height while the hand has hold of something in the drawing, which would move under it. */
-    void hold(boolean held) {
-        setMinHeight(held ? getHeight() : USE_PREF_SIZE);
-        setMaxHeight(held ? getHeight() : USE_COMPUTED_SIZE);
+    /** What is being worked out, and what there is to say: laid over the foot of what is shown, so that it moves nothing. */
+    VBox foot() {
+        return foot;
     }
 
     /** Shows the verdict and its cure. */

@@ -33,8 +33,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.input.KeyEvent;
@@ -76,7 +74,6 @@ public final class Views extends VBox {
     private final DrawingPane rose = new DrawingPane("", 10);
     private final DrawingPane lens = new DrawingPane("What the camera sees", 30);
     private final HBox below;
-    private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper();
     private Held held = new Nothing();
     private Object gesture;
     private double pressedX;
@@ -132,11 +129,6 @@ public final class Views extends VBox {
         hand(side, View.SIDE);
         hand(plan, View.ABOVE);
         turning();
-    }
-
-    /** Whether the hand has hold of something: then nothing around the drawing may move it. */
-    public ReadOnlyBooleanProperty dragging() {
-        return dragging.getReadOnlyProperty();
     }
 
     private void hand(DrawingPane pane, View view) {
@@ -198,9 +190,9 @@ public final class Views extends VBox {
         held = at(pane, view, e);
         inTheWay = "";
         gesture = new Object();
-        dragging.set(!(held instanceof Nothing));
-        side.hold(dragging.get());
-        plan.hold(dragging.get());
+        boolean dragging = !(held instanceof Nothing);
+        side.hold(dragging);
+        plan.hold(dragging);
     }
 
     private void drag(DrawingPane pane, View view, MouseEvent e) {
@@ -225,7 +217,6 @@ public final class Views extends VBox {
 
     private void release(DrawingPane pane, View view, MouseEvent e) {
         held = new Nothing();
-        dragging.set(false);
         side.hold(false);
         plan.hold(false);
         if (Math.hypot(e.getX() - pressedX, e.getY() - pressedY) > CLICK) {

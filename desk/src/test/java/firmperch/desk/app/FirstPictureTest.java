@@ -59,8 +59,11 @@ class FirstPictureTest {
         assertThat(inScene(desk.lookup("#side-view"))).isEqualTo(side);
         assertThat(inScene(desk.lookup("#angle-view"))).isEqualTo(rose);
         assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name").isZero();
+        // What is being worked out is said over its foot.
+        double foot = inScene(desk.lookup(".foot")).getMinY();
+        assertThat(foot).isBetween(drawing.getMaxY() - 50, drawing.getMaxY());
         assertThat(different(before, after, new Rectangle2D(drawing.getMinX(), drawing.getMinY(), drawing.getWidth(),
-                drawing.getHeight()))).as("drawing").isZero();
+                foot - drawing.getMinY()))).as("drawing").isZero();
         assertThat(different(before, after, new Rectangle2D(drawing.getMinX(), 61, drawing.getWidth(),
                 words.getMaxY() - 61))).as("mark and verdict").isZero();
         assertThat(different(before, after, new Rectangle2D(0, 61, 286, 739))).as("the load path has come")
