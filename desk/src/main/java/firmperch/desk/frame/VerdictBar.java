@@ -6,7 +6,6 @@ import firmperch.desk.document.Document;
 import firmperch.desk.widget.StatusMark;
 import firmperch.search.Assessment;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -75,7 +74,6 @@ public final class VerdictBar extends HBox {
         sentence.getTooltip().textProperty().bind(sentence.textProperty());
         cure.getTooltip().textProperty().bind(cure.textProperty());
         VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)));
-        words.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(words, Priority.ALWAYS);
         setSpacing(14);
         getChildren().addAll(mark, words);
