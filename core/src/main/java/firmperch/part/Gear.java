@@ -94,6 +94,32 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
         return items.stream().mapToDouble(GearItem::counts).sum();
     }
 
+    /** As far from everything else nothing hangs by itself, m: our own judgement. */
+    private static final double LOOSE = 0.06;
+
+    /**
+     * What would hang on nothing as it is put: not held by an arm or the rig, and near neither camera nor lens nor anything else.
+     *
+     * @param room that camera and lens take
+     */
+    public List<GearItem> loose(CameraRoom room) {
+        double low = -room.sensorBelow() - room.lensLength();
+        GearItem camera = new GearItem("camera", 0, 0, 0, Math.max(-1, low / 2),
+                new GearItem.Size(DEEP, WIDE, Math.min(2, Math.abs(low))));
+        return items.stream().filter(item -> switch (item.facts().held()) {
+            case CAMERA, SHOE, BETWEEN -> apart(item, camera) > LOOSE
+                    && items.stream().filter(other -> other != item).allMatch(other -> apart(item, other) > LOOSE);
+            case ARM, RIG -> false;
+        }).toList();
+    }
+
+    /** The widest gap between two boxes along any axis, m; negative where they overlap. */
+    private static double apart(GearItem a, GearItem b) {
+        return Math.max(Math.abs(a.forward() - b.forward()) - (a.size().along() + b.size().along()) / 2,
+                Math.max(Math.abs(a.left() - b.left()) - (a.size().across() + b.size().across()) / 2,
+                        Math.abs(a.up() - b.up()) - (a.size().high() + b.size().high()) / 2));
+    }
+
     /** Hangs it on the mount: x forward, z up from the mounting face. */
     void build(Builder out, CameraRoom room) {
         Body head = out.mount().body();

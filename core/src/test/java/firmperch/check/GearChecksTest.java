@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.file.Samples;
 import firmperch.part.Cable;
 import firmperch.part.GearFacts;
 import firmperch.part.GearItem;
@@ -13,6 +14,7 @@ import firmperch.place.Socket;
 import firmperch.place.Spot;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
+import firmperch.shot.CameraRoom;
 import firmperch.stock.PlateFace;
 import firmperch.study.Situation;
 import java.util.ArrayList;
@@ -133,6 +135,19 @@ class GearChecksTest {
                 new GearItem("Screen", 0.3, -0.3, 0, 0.0, GearItem.Size.POINT, seen), board))), "gear.seen@0");
         assertThat(hidden.available()).isZero();
         assertThat(hidden.said().get()).isEqualTo("the rig hides “Screen” from where you work");
+    }
+
+    /** 200 mm beside the camera nothing hangs by itself; on an arm, beside what hangs there, or at the camera it does. The demos hang on something. */
+    @Test
+    void whatHangsOnNothing() {
+        GearItem far = item("Box", 0.1, 0, 0.3, 0, 0.05, GearFacts.Held.CAMERA);
+        GearItem between = item("Bar", 0.1, 0, 0.2, 0, 0.05, GearFacts.Held.ARM);
+        CameraRoom room = Demo.project().cameraRoom();
+        assertThat(hanging(far).gear().loose(room)).containsExactly(far);
+        assertThat(hanging(far, between).gear().loose(room)).isEmpty();
+        assertThat(hanging(item("Box", 0.1, 0, 0.3, 0, 0.05, GearFacts.Held.ARM)).gear().loose(room)).isEmpty();
+        assertThat(Samples.all()).allSatisfy(p -> assertThat(p.gear().loose(p.cameraRoom())).isEmpty());
+        assertThat(UsualGear.ALL).allSatisfy(row -> assertThat(hanging(row.item()).gear().loose(room)).isEmpty());
     }
 
     /** At least forty common things, each under a name of its own, each guessed; more gear never makes a finding better. */

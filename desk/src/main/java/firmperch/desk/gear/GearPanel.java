@@ -20,6 +20,7 @@ import firmperch.part.GearItem;
 import firmperch.search.Assessment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -37,6 +38,7 @@ public final class GearPanel extends ReasonedPanel {
     private final HeadBars bars;
     private final VBox middle;
     private final Label title = Words.heading("");
+    private final Label loose = Words.of("field-error", "");
     private final Form thing;
     private final CachedVBox rest = new CachedVBox(8);
     private final CachedVBox cables = new CachedVBox(8);
@@ -64,7 +66,8 @@ public final class GearPanel extends ReasonedPanel {
         add.setId("cable-add");
         add.setOnAction(e -> addCable());
         rest.getChildren().setAll(form(0), form(1), form(2), Words.heading("Cables along the rig"), cables, add);
-        stack(title, thing, rest, Words.heading("Reasons"), reasons());
+        loose.setId("gear-loose");
+        stack(title, loose, thing, rest, Words.heading("Reasons"), reasons());
     }
 
     private void addCable() {
@@ -126,6 +129,10 @@ public final class GearPanel extends ReasonedPanel {
         views.show(assessment);
         bars.show(assessment, GearPanel::gear);
         chosen(gear);
+        List<GearItem> nothing = gear.loose(assessment.project().cameraRoom());
+        loose.setText(nothing.stream().map(item -> "“" + item.name()
+                + "” hangs on nothing: bring it nearer, or say what holds it.").collect(Collectors.joining(" ")));
+        only(loose, !nothing.isEmpty());
         thing.refresh(assessment.project());
         cables(gear);
         cableForms.forEach(form -> form.refresh(assessment.project()));
