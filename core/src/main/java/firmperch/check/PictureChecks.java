@@ -37,7 +37,7 @@ final class PictureChecks {
 
     /** All of them, in the order of the work. */
     static List<Check<?>> all() {
-        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), direction(), own(),
+        return List.of(picture(), focus(), sharp(), hands(), ceiling(), scale(), centre(), direction(), own(), gear(),
                 pressed());
     }
 
@@ -235,6 +235,22 @@ final class PictureChecks {
                                 .saying(() -> "pressing record at the camera moves it " + s.length(moves)
                                         + ", which shakes the first seconds of the picture");
                     });
+                }, Check.Certainty.SAMPLED);
+    }
+
+    /** No hood, lamp or microphone at the camera comes into the picture, wherever in it. */
+    private static FunctionCheck<Void> gear() {
+        return FunctionCheck.whole(
+                about("shot.gear", Topic.PICTURE, "Does what hangs at the camera stay out of the picture?",
+                        Quantity.NUMBER, Scope.SET_POSE, "what hangs at the camera is in the picture",
+                        "share of the picture that it takes",
+                        "central projection of each piece; 1 % of the picture: our own judgement"),
+                study -> !study.project().gear().items().isEmpty(), study -> study.assembly().payload(), s -> {
+                    InPicture.Hidden takes = InPicture.gear(s);
+                    String share = String.format(Locale.ROOT, "%.0f %%", takes.share() * 100);
+                    return new Reading(takes.share(), HIDDEN, () -> share + " of the picture")
+                            .saying(() -> "“" + takes.most().name() + "” comes into the picture and takes " + share
+                                    + " of it");
                 }, Check.Certainty.SAMPLED);
     }
 

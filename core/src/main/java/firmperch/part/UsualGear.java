@@ -27,7 +27,7 @@ public final class UsualGear {
     private static final String ARMS = "Arms and bars";
     private static final String CABLES = "Cables";
 
-    /** All of them; a new one is a new line. Grams, millimetres (along, across, high; forward, left, up), watts. */
+    /** All of them; a new one is a new line. Lenses have no size here: the room they take is that of the lens that is filmed through. Grams, millimetres (along, across, high; forward, left, up), watts. */
     public static final List<Row> ALL = List.of(
             row(BODIES, "Phone", 190, 75, 150, 8, 0, 0, -10, Held.CAMERA, 0),
             row(BODIES, "Large phone", 235, 80, 165, 9, 0, 0, -10, Held.CAMERA, 0),
@@ -40,15 +40,15 @@ public final class UsualGear {
             row(BODIES, "Film camera, box shape", 1050, 110, 120, 110, 0, 0, -60, Held.CAMERA, 18),
             row(BODIES, "Camcorder", 400, 130, 70, 70, 0, 0, -40, Held.CAMERA, 6),
             row(BODIES, "Webcam", 110, 40, 90, 40, 0, 0, -25, Held.CAMERA, 2),
-            row(LENSES, "Flat lens", 130, 62, 62, 35, 0, 0, -85, Held.CAMERA, 0),
-            row(LENSES, "24 mm lens", 240, 65, 65, 60, 0, 0, -100, Held.CAMERA, 0),
-            row(LENSES, "50 mm lens", 200, 68, 68, 55, 0, 0, -100, Held.CAMERA, 0),
-            row(LENSES, "Macro lens 60 mm", 430, 70, 70, 90, 0, 0, -115, Held.CAMERA, 0),
-            row(LENSES, "Macro lens 100 mm", 640, 78, 78, 130, 0, 0, -135, Held.CAMERA, 0),
-            row(LENSES, "Kit zoom", 210, 65, 65, 70, 0, 0, -105, Held.CAMERA, 0),
-            row(LENSES, "Bright zoom 24 to 70 mm", 880, 88, 88, 130, 0, 0, -135, Held.CAMERA, 0),
-            row(LENSES, "Lens hood", 30, 75, 75, 40, 0, 0, -150, Held.CAMERA, 0),
-            row(LENSES, "Close-up filter", 45, 60, 60, 10, 0, 0, -135, Held.CAMERA, 0),
+            row(LENSES, "Flat lens", 130, 0, 0, 0, 0, 0, -85, Held.CAMERA, 0),
+            row(LENSES, "24 mm lens", 240, 0, 0, 0, 0, 0, -100, Held.CAMERA, 0),
+            row(LENSES, "50 mm lens", 200, 0, 0, 0, 0, 0, -100, Held.CAMERA, 0),
+            row(LENSES, "Macro lens 60 mm", 430, 0, 0, 0, 0, 0, -115, Held.CAMERA, 0),
+            row(LENSES, "Macro lens 100 mm", 640, 0, 0, 0, 0, 0, -135, Held.CAMERA, 0),
+            row(LENSES, "Kit zoom", 210, 0, 0, 0, 0, 0, -105, Held.CAMERA, 0),
+            row(LENSES, "Bright zoom 24 to 70 mm", 880, 0, 0, 0, 0, 0, -135, Held.CAMERA, 0),
+            row(LENSES, "Lens hood", 30, 75, 75, 40, 0, 0, -120, Held.CAMERA, 0),
+            row(LENSES, "Close-up filter", 45, 60, 60, 10, 0, 0, -130, Held.CAMERA, 0),
             row(POWER, "Spare battery in the body", 80, 40, 55, 20, -20, 20, -40, Held.CAMERA, 0),
             row(POWER, "Mains adapter in the battery's place", 90, 50, 40, 20, 20, -30, -30, Held.CAMERA, 0),
             row(POWER, "Battery grip", 350, 75, 130, 60, 0, 0, -60, Held.CAMERA, 0),
@@ -62,7 +62,7 @@ public final class UsualGear {
             row(SOUND, "Shotgun microphone", 140, 250, 25, 25, 60, 60, 0, Held.ARM, 0),
             row(SOUND, "Radio receiver", 45, 45, 45, 25, -30, -40, 10, Held.SHOE, 1),
             row(SOUND, "Sound recorder", 280, 80, 130, 40, -60, -80, 10, Held.ARM, 3),
-            row(LIGHT, "Ring lamp around the lens", 200, 160, 160, 20, 0, 0, -150, Held.ARM, 10),
+            row(LIGHT, "Ring lamp around the lens", 200, 160, 160, 20, 0, 0, -125, Held.ARM, 10),
             row(LIGHT, "Small lamp on an arm", 180, 40, 110, 75, 60, -90, -60, Held.ARM, 8),
             row(LIGHT, "Lamp panel", 520, 40, 250, 190, 80, -160, -40, Held.ARM, 30),
             row(LIGHT, "Flash", 420, 105, 78, 145, 0, 0, 30, Held.SHOE, 0),

@@ -115,6 +115,25 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         return new Hidden(Math.min(1, sum / Math.abs(all)), most);
     }
 
+    /** What of the gear comes into the picture, wherever in it: the share of all the picture that it takes, and what takes most. */
+    public static Hidden gear(Situation s) {
+        Sight sight = Sight.of(s);
+        double sum = 0;
+        double largest = 0;
+        Piece most = null;
+        for (InPicture shown : sight.sees() ? of(s, sight, Sight.Before.ANY) : List.<InPicture>of()) {
+            if (shown.piece.body().equals(s.study().assembly().payload().body())) {
+                // All of the picture goes from −1 to 1 both ways; what is seen of a face has twice its area here.
+                double takes = Stream.concat(shown.faces.stream(), shown.round.stream())
+                        .mapToDouble(face -> Math.abs(area(face)) / 8).sum();
+                sum += takes;
+                most = takes > largest ? shown.piece : most;
+                largest = Math.max(largest, takes);
+            }
+        }
+        return new Hidden(Math.min(1, sum), most);
+    }
+
     /**
      * How much of what must be in the picture one thing of the room hides.
      *

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.body.Vec3;
 import firmperch.file.Samples;
 import firmperch.part.Cable;
 import firmperch.part.GearFacts;
@@ -15,6 +16,7 @@ import firmperch.place.Spot;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.shot.CameraRoom;
+import firmperch.shot.Framing;
 import firmperch.stock.PlateFace;
 import firmperch.study.Situation;
 import java.util.ArrayList;
@@ -148,6 +150,31 @@ class GearChecksTest {
         assertThat(hanging(item("Box", 0.1, 0, 0.3, 0, 0.05, GearFacts.Held.ARM)).gear().loose(room)).isEmpty();
         assertThat(Samples.all()).allSatisfy(p -> assertThat(p.gear().loose(p.cameraRoom())).isEmpty());
         assertThat(UsualGear.ALL).allSatisfy(row -> assertThat(hanging(row.item()).gear().loose(room)).isEmpty());
+    }
+
+    /**
+     * By hand: a panel of 60 × 40 mm, 300 mm before the lens's own point and square to it, takes (0.06·v/0.3)·(0.04·v/0.3) of a sensor of 23.5 × 13.22 mm with
+     * v = 25.3 mm behind the lens: 5.06 by 3.37 mm, 5.5 % of it; beside the picture it takes nothing, and the lamps of the list do not come into it.
+     */
+    @Test
+    void whatHangsAtTheCameraInThePicture() {
+        Situation demo = Situation.of(Demo.project());
+        Framing lens = demo.shot().framing();
+        double v = lens.imageDistance(lens.magnificationAt(demo.sensorDistance()));
+        assertThat(v).isCloseTo(0.0253, within(1e-4));
+        double front = demo.posed().mount().z() - demo.sensor().z() + v;
+        GearItem panel = new GearItem("Panel", 0.1, 0, 0, -(front + 0.3), new GearItem.Size(0.04, 0.06, 1e-4),
+                GearFacts.PLAIN);
+        Reading reading = reading(hanging(panel), "shot.gear");
+        double share = 0.04 * v / 0.3 * 0.06 * v / 0.3 / (0.0235 * 0.01322);
+        assertThat(reading.asked()).isCloseTo(share, within(0.02 * share));
+        assertThat(reading.said().get()).startsWith("“Panel” comes into the picture and takes ");
+        GearItem aside = panel.at(new Vec3(0.4, 0.4, -(front + 0.3)));
+        assertThat(reading(hanging(aside), "shot.gear").asked()).isZero();
+        for (UsualGear.Row row : UsualGear.ALL) {
+            assertThat(reading(hanging(row.item()), "shot.gear").margin()).as(row.item().name())
+                    .isGreaterThanOrEqualTo(1);
+        }
     }
 
     /** At least forty common things, each under a name of its own, each guessed; more gear never makes a finding better. */
