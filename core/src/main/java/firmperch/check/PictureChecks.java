@@ -248,9 +248,9 @@ final class PictureChecks {
                 study -> !study.project().gear().items().isEmpty(), study -> study.assembly().payload(), s -> {
                     InPicture.Hidden takes = InPicture.gear(s);
                     String share = String.format(Locale.ROOT, "%.0f %%", takes.share() * 100);
+                    String what = takes.most() == null ? "nothing" : "“" + takes.most().name() + "”";
                     return new Reading(takes.share(), HIDDEN, () -> share + " of the picture")
-                            .saying(() -> "“" + takes.most().name() + "” comes into the picture and takes " + share
-                                    + " of it");
+                            .saying(() -> what + " comes into the picture and takes " + share + " of it");
                 }, Check.Certainty.SAMPLED);
     }
 
