@@ -189,6 +189,10 @@ public final class Document {
 
     /** Shows another of its set-ups: nothing is changed, so there is nothing to undo. */
     public void showSetUp(int number) {
+        if (number >= project().setUps().size()) {
+            // A row of the project before, pressed before the list has followed.
+            return;
+        }
         gesture = null;
         assess(project().showing(number));
     }

@@ -20,8 +20,9 @@ public final class Choice {
 
     /** Chooses one by its number in a list of names, or none by −1. */
     public void choose(List<String> names, int other) {
-        number = other;
-        name = other < 0 ? "" : names.get(other);
+        // A row of the project before may be pressed before the list has followed: then it is none.
+        number = other < names.size() ? other : -1;
+        name = number < 0 ? "" : names.get(number);
         changed.run();
     }
 
