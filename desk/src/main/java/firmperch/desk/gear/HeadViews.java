@@ -149,7 +149,8 @@ final class HeadViews extends HBox {
     }
 
     private void key(From from, KeyEvent e) {
-        int number = choice.number();
+        // What is gone, and the list has not followed yet, is not moved.
+        int number = choice.number() < gear().items().size() ? choice.number() : -1;
         Vec3 aside = from == From.SIDE ? Vec3.X : Vec3.Y;
         Vec3 by = switch (e.getCode()) {
             case LEFT -> aside.times(-STEP);

@@ -118,6 +118,11 @@ final class RoomView extends HBox {
         return document.project().place();
     }
 
+    /** The number of the thing chosen; −1 for none, as where it is gone and the list has not followed yet. */
+    private int chosen() {
+        return choice.number() < place().things().size() ? choice.number() : -1;
+    }
+
     private Situation now() {
         return document.assessment().get().situation();
     }
@@ -126,7 +131,7 @@ final class RoomView extends HBox {
         double x = plan.metresX(e.getX());
         double y = plan.metresY(e.getY());
         Place place = place();
-        int chosen = choice.number();
+        int chosen = chosen();
         if (chosen >= 0) {
             List<Vec3> corners = place.things().get(chosen).outline();
             for (int i = 0; i < corners.size(); i++) {
@@ -186,6 +191,8 @@ final class RoomView extends HBox {
         switch (held) {
             case Nothing _ -> {
             }
+            case Whole w when w.number() >= place().things().size() -> held = new Nothing();
+            case Corner c when c.number() >= place().things().size() -> held = new Nothing();
             case Whole w -> {
                 Thing thing = place().things().get(w.number());
                 Spot to = RoomEdits.snapped(place(), thing, x + w.offX(), y + w.offY(), SNAP / plan.scale());
@@ -256,7 +263,7 @@ final class RoomView extends HBox {
     }
 
     private void move(double away, double left, double turn) {
-        int number = choice.number();
+        int number = chosen();
         gesture = "room key " + number;
         if (number < 0) {
             attempt(() -> document.project().withBenchAt(place().bench().from() + away, left));
