@@ -36,7 +36,7 @@ public final class AngleView {
      * Draws it.
      *
      * @param person whether who works at the bench is shown
-     * @param room whether all of the room is to be in view
+     * @param room whether all of the room is to be in view, with what is in it
      */
     public static Drawing of(Situation s, View view, boolean person, boolean room) {
         AngleView drawn = new AngleView(s, view);
@@ -49,8 +49,8 @@ public final class AngleView {
         }
         if (room) {
             drawn.floor();
+            drawn.things(view.depth(stands), false);
         }
-        drawn.things(view.depth(stands), false, room);
         if (person && personBehind) {
             Person.draw(drawn.out, s, view);
         }
@@ -65,7 +65,9 @@ public final class AngleView {
             Person.draw(drawn.out, s, view);
         }
         drawn.sight();
-        drawn.things(view.depth(stands), true, room);
+        if (room) {
+            drawn.things(view.depth(stands), true);
+        }
         s.study().assembly().pieces().stream().filter(Piece::takesRoom).forEach(p -> {
             for (Vec3 d : new Vec3[]{view.right(), view.right().times(-1), view.up(), view.up().times(-1)}) {
                 drawn.all.add(view.at(s.inRoom(s.posed().furthest(p, s.turnedBack(d)))));
@@ -94,13 +96,13 @@ public final class AngleView {
      *
      * @param rig how near to the eye the rig is, m
      */
-    private void things(double rig, boolean before, boolean room) {
+    private void things(double rig, boolean before) {
         List<Thing> farthestFirst = s.project().place().things().stream()
                 .sorted(Comparator.comparingDouble(t -> view.depth(t.spot().point(0, 0, 0)))).toList();
         for (Thing thing : farthestFirst) {
             boolean nearer = view.depth(thing.spot().point(0, 0, 0)) > rig;
             if (nearer == before) {
-                thing.solid(s.project().place().room()).forEach(b -> block(b, before ? Ink.OVERHEAD : Ink.THING, room));
+                thing.solid(s.project().place().room()).forEach(b -> block(b, before ? Ink.OVERHEAD : Ink.THING));
             }
         }
     }
@@ -111,22 +113,20 @@ public final class AngleView {
         double y = b.width() / 2;
         for (double x : new double[]{b.from() + LEG, x1 - 2 * LEG}) {
             for (double side : new double[]{-y + LEG, y - 2 * LEG}) {
-                block(Block.between(new Vec3(x, side, 0), new Vec3(x + LEG, side + LEG, b.under())), Ink.BENCH, true);
+                block(Block.between(new Vec3(x, side, 0), new Vec3(x + LEG, side + LEG, b.under())), Ink.BENCH);
             }
         }
-        block(s.project().place().benchTop(), Ink.BENCH, true);
+        block(s.project().place().benchTop(), Ink.BENCH);
     }
 
     /** A block: its faces that look toward the eye. */
-    private void block(Block block, Ink ink, boolean inView) {
+    private void block(Block block, Ink ink) {
         for (List<Vec3> face : block.faces()) {
             Vec3 normal = Block.normal(face);
             if (normal.dot(view.toward()) > 0.01 * normal.length()) {
                 List<Point> corners = face.stream().map(view::at).toList();
                 out.area(ink, corners);
-                if (inView) {
-                    all.addAll(corners);
-                }
+                all.addAll(corners);
             }
         }
     }

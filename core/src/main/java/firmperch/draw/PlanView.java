@@ -44,7 +44,8 @@ public final class PlanView {
         double low = Math.min(-bench.width() / 2, Math.min(y - reach, -view.furthest(Vec3.Y.negated()))) - 0.05;
         double right = Math.max(bench.from() + bench.depth(),
                 Math.max(s.project().stance().x() + reach, view.furthest(Vec3.X)));
-        view.room(low, high);
+        double seen = Math.min(right + 0.05, s.project().place().room().depth());
+        view.room(low, high, seen);
         scene.ghosts().forEach(view::ghost);
         new Projection(s, View.ABOVE).draw(view.out);
         view.overlay();
@@ -53,7 +54,7 @@ public final class PlanView {
         }
         Measures.draw(view.out, scene, View.ABOVE);
         // Room at the left for the view's own title.
-        return view.out.build(-0.55, low, Math.min(right + 0.05, s.project().place().room().depth()), high);
+        return view.out.build(-0.55, low, seen, high);
     }
 
     /** How far anything of it reaches in a direction of the room, m. */
@@ -67,7 +68,7 @@ public final class PlanView {
         return View.ABOVE.at(s.inRoom(inPerch));
     }
 
-    private void room(double low, double high) {
+    private void room(double low, double high, double right) {
         Room room = s.project().place().room();
         Bench bench = s.project().place().bench();
         out.box(Ink.WALKWAY, 0, low, room.walkway(), high);
@@ -75,7 +76,7 @@ public final class PlanView {
         double y = bench.width() / 2;
         out.box(Ink.BENCH, bench.from(), -y, bench.from() + bench.depth(), y);
         out.label(Ink.HINT, new Point(bench.from() + bench.depth() / 2, -y), Anchor.ABOVE, "bench");
-        ThingShapes.above(out, s.project().place(), false);
+        ThingShapes.above(out, s.project().place(), new Point(0, low), new Point(right, high));
         out.area(Ink.WANTED, Sight.of(s).wanted().stream().map(View.ABOVE::at).toList());
         List<Vec3> covered = Sight.of(s).covered();
         if (!covered.isEmpty()) {

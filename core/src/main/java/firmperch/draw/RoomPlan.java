@@ -49,7 +49,7 @@ public final class RoomPlan {
         plan.room(low, high);
         plan.bench();
         reach.ifPresent(plan::reach);
-        ThingShapes.above(plan.out, plan.place, true);
+        ThingShapes.above(plan.out, plan.place);
         new Projection(s, View.ABOVE).draw(plan.out);
         plan.filmed();
         if (room.walkway() > 0) {

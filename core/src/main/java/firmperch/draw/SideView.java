@@ -118,7 +118,7 @@ public final class SideView {
             words(new Point(right, room.ceiling() - (hangs ? 0.23 : 0.18)),
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));
         }
-        ThingShapes.beside(out, s.project().place(), View.SIDE);
+        ThingShapes.beside(out, s.project().place(), right, top);
         bench();
     }
 

@@ -20,9 +20,8 @@ final class ThingShapes {
     private ThingShapes() {
     }
 
-    /** Them all from above. */
-    static void above(Drawing.Builder out, Place place, boolean named) {
-        double depth = place.room().depth();
+    /** Them all from above, by name. */
+    static void above(Drawing.Builder out, Place place) {
         for (Thing thing : place.things()) {
             for (Block free : thing.free(place.room())) {
                 out.area(Ink.WALKWAY, points(free.plan()));
@@ -30,10 +29,15 @@ final class ThingShapes {
         }
         for (Thing thing : place.things()) {
             above(out, thing, place);
-            if (named) {
-                name(out, thing, depth);
-            }
+            name(out, thing, place.room().depth());
         }
+    }
+
+    /** From above those that lie wholly in view, from one corner of it to the other: half a thing at the edge tells nobody anything. */
+    static void above(Drawing.Builder out, Place place, Point low, Point high) {
+        place.things().stream().filter(thing -> points(thing.outline()).stream().allMatch(
+                p -> p.x() > low.x() && p.x() < high.x() && p.y() > low.y() && p.y() < high.y()))
+                .forEach(thing -> above(out, thing, place));
     }
 
     private static List<Point> points(List<Vec3> plan) {
@@ -71,13 +75,12 @@ final class ThingShapes {
         }
     }
 
-    /** Them all from the side, the farthest first. */
-    static void beside(Drawing.Builder out, Place place, View view) {
-        blocks(place).sorted(Comparator.comparingDouble(b -> view.depth(b.most()))).forEach(b -> {
-            List<Point> seen = Stream.concat(b.corners(b.low()).stream(), b.corners(b.high()).stream()).map(view::at)
-                    .toList();
-            out.area(Ink.THING, Projection.hull(seen));
-        });
+    /** Them all from the side, the farthest first, as far as the view goes to the right and up. */
+    static void beside(Drawing.Builder out, Place place, double right, double top) {
+        blocks(place).sorted(Comparator.comparingDouble(b -> View.SIDE.depth(b.most())))
+                .filter(b -> b.least().x() < right && b.low() < top)
+                .forEach(b -> out.box(Ink.THING, b.least().x(), b.low(), Math.min(right, b.most().x()),
+                        Math.min(top, b.high())));
     }
 
     /** The solid blocks of all things. */
