@@ -106,7 +106,7 @@ public final class LensView {
         mat(bench);
         work(bench.height());
         tool(bench.height());
-        Shadow.of(s).forEach(shadow -> face(Ink.SHADOW, shadow.outline()));
+        Shadow.of(s).forEach(shadow -> shadow.outlines().forEach(part -> face(Ink.SHADOW, part)));
         wanted();
         hand();
         pieces(InPicture.of(s, sight, Sight.Before.above(bench.height())));

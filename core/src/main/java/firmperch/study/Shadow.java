@@ -1,173 +1,110 @@
 package firmperch.study;
 
-import firmperch.body.Facets;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.place.Lamp;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
- * Where a lamp's light throws a piece's shadow onto the filmed plane. The light comes from one point, so the shadow has a sharp edge; a real shade or window
- * makes that edge soft, by the size of the shade times the piece's height over the light's height above it. Each shadow is the outline around all of the piece's corners: a ring counts as full.
+ * Where the rig keeps a lamp's light off what is to be filmed. The light comes from one point, so that the shadow's edge is sharp; a real shade makes it soft, by
+ * the size of the shade times the piece's height over the light's height above the piece. A piece throws the outline around all of its corners: a ring counts as full.
  *
  * @param lamp whose light is kept off
- * @param piece that keeps it off
- * @param outline on the filmed plane in the room, convex, m
+ * @param most the piece whose shadow is the largest there
+ * @param share of what is wanted that lies in shadow, 0 to 1
+ * @param outlines of what lies in shadow there, in the room, m
  */
-public record Shadow(Lamp lamp, Piece piece, List<Vec3> outline) {
+public record Shadow(Lamp lamp, Piece most, double share, List<List<Vec3>> outlines) {
     /** Nearer to the lamp's own height than that nothing throws a shadow that ends anywhere near, m. */
     private static final double BELOW = 0.01;
     /** A share of the picture that is not told. */
     private static final double NOTHING = 0.002;
+    private static final GeometryFactory PLANE = new GeometryFactory();
 
     public Shadow {
-        outline = List.copyOf(outline);
+        outlines = List.copyOf(outlines);
     }
 
-    /** Every shadow that falls into the picture wanted. */
+    /** The shadow of each lamp that throws one on what is wanted. */
     public static List<Shadow> of(Situation s) {
-        List<Shadow> all = new ArrayList<>();
-        Target target = s.target();
-        Vec3 normal = target.normal();
-        for (Lamp lamp : s.project().place().lamps()) {
-            double above = lamp.light().minus(target.centre()).dot(normal);
-            for (int i = 0; above > BELOW && i < s.study().assembly().pieces().size(); i++) {
-                Piece piece = s.study().assembly().pieces().get(i);
-                if (piece.takesRoom()) {
-                    of(s, target, lamp, i).ifPresent(all::add);
-                }
-            }
-        }
-        return all;
+        Geometry wanted = polygon(s.target().corners().stream().map(c -> flat(c, s.target())).toList());
+        return s.project().place().lamps().stream().flatMap(lamp -> of(s, lamp, wanted).stream()).toList();
     }
 
-    private static Optional<Shadow> of(Situation s, Target target, Lamp lamp, int number) {
-        Piece piece = s.study().assembly().pieces().get(number);
-        Facets facets = s.study().rig().facets(number);
-        Placement place = s.posed().place(piece);
-        Vec3 normal = target.normal();
+    private static List<Shadow> of(Situation s, Lamp lamp, Geometry wanted) {
+        Piece most = null;
+        double largest = 0;
+        List<Geometry> all = new ArrayList<>();
+        for (int i = 0; i < s.study().assembly().pieces().size(); i++) {
+            Piece piece = s.study().assembly().pieces().get(i);
+            if (piece.takesRoom()) {
+                Geometry there = thrown(s, lamp, i).intersection(wanted);
+                most = there.getArea() > largest ? piece : most;
+                largest = Math.max(largest, there.getArea());
+                all.add(there);
+            }
+        }
+        if (most == null) {
+            return List.of();
+        }
+        Geometry together = UnaryUnionOp.union(all);
+        return List.of(new Shadow(lamp, most, together.getArea() / wanted.getArea(),
+                IntStream.range(0, together.getNumGeometries()).mapToObj(together::getGeometryN)
+                        .filter(Polygon.class::isInstance).map(part -> room((Polygon) part, s.target())).toList()));
+    }
+
+    /** What a piece throws onto the filmed plane: by similar triangles, from the light through each corner as far as the plane. */
+    private static Geometry thrown(Situation s, Lamp lamp, int number) {
+        Target target = s.target();
+        Placement place = s.posed().place(s.study().assembly().pieces().get(number));
         Vec3 light = lamp.light();
-        double above = light.minus(target.centre()).dot(normal);
-        List<Vec3> fallen = new ArrayList<>();
-        for (Vec3 corner : facets.corners()) {
+        double above = light.minus(target.centre()).dot(target.normal());
+        List<Coordinate> fallen = new ArrayList<>();
+        for (Vec3 corner : s.study().rig().facets(number).corners()) {
             Vec3 at = s.inRoom(place.point(corner));
-            double height = at.minus(target.centre()).dot(normal);
+            double height = at.minus(target.centre()).dot(target.normal());
             if (height > 0 && height < above - BELOW) {
-                // Similar triangles: from the light through the corner as far as the plane.
-                fallen.add(light.plus(at.minus(light).times(above / (above - height))));
+                fallen.add(flat(light.plus(at.minus(light).times(above / (above - height))), target));
             }
         }
-        List<Vec3> outline = hull(fallen, target);
-        return outline.size() > 2 && meets(outline, target)
-                ? Optional.of(new Shadow(lamp, piece, outline))
-                : Optional.empty();
+        return PLANE.createMultiPointFromCoords(fallen.toArray(Coordinate[]::new)).convexHull();
     }
 
-    private static double across(Vec3 p, Target t) {
-        return p.minus(t.centre()).dot(t.right());
+    /** A point of the filmed plane, from the middle of what is wanted: to the right and up in the picture. */
+    private static Coordinate flat(Vec3 p, Target t) {
+        Vec3 off = p.minus(t.centre());
+        return new Coordinate(off.dot(t.right()), off.dot(t.up()));
     }
 
-    private static double along(Vec3 p, Target t) {
-        return p.minus(t.centre()).dot(t.up());
+    private static Geometry polygon(List<Coordinate> corners) {
+        List<Coordinate> ring = new ArrayList<>(corners);
+        ring.add(corners.getFirst());
+        return PLANE.createPolygon(ring.toArray(Coordinate[]::new));
     }
 
-    /** The convex outline around points of the plane, counter-clockwise as the picture is seen (Andrew's monotone chain). */
-    private static List<Vec3> hull(List<Vec3> points, Target t) {
-        List<Vec3> sorted = points.stream().sorted(Comparator.comparingDouble((Vec3 p) -> across(p, t))
-                .thenComparingDouble(p -> along(p, t))).toList();
-        List<Vec3> hull = new ArrayList<>();
-        for (int side = 0; side < 2; side++) {
-            int begun = hull.size();
-            for (Vec3 p : side == 0 ? sorted : sorted.reversed()) {
-                while (hull.size() > begun + 1 && turn(hull.get(hull.size() - 2), hull.getLast(), p, t) <= 0) {
-                    hull.removeLast();
-                }
-                hull.add(p);
-            }
-            if (!hull.isEmpty()) {
-                hull.removeLast();
-            }
-        }
-        return hull;
+    private static List<Vec3> room(Polygon part, Target t) {
+        return Arrays.stream(part.getExteriorRing().getCoordinates())
+                .map(c -> t.centre().plus(t.right().times(c.x)).plus(t.up().times(c.y))).toList();
     }
 
-    private static double turn(Vec3 a, Vec3 b, Vec3 c, Target t) {
-        return (across(b, t) - across(a, t)) * (along(c, t) - along(a, t))
-                - (along(b, t) - along(a, t)) * (across(c, t) - across(a, t));
-    }
-
-    /** True if no side of either separates them. */
-    private static boolean meets(List<Vec3> outline, Target t) {
-        List<Vec3> wanted = t.corners();
-        return !apart(outline, wanted, t) && !apart(wanted, outline, t);
-    }
-
-    private static boolean apart(List<Vec3> sides, List<Vec3> other, Target t) {
-        for (int i = 0; i < sides.size(); i++) {
-            Vec3 a = sides.get(i);
-            Vec3 b = sides.get((i + 1) % sides.size());
-            if (other.stream().allMatch(c -> turn(a, b, c, t) <= 0)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Area of it that lies in the picture wanted, as a share of that; 0 to 1. */
-    public double share(Target t) {
-        List<Vec3> kept = outline;
-        List<Vec3> wanted = t.corners();
-        for (int k = 0; k < wanted.size() && !kept.isEmpty(); k++) {
-            Vec3 a = wanted.get(k);
-            Vec3 b = wanted.get((k + 1) % wanted.size());
-            List<Vec3> left = new ArrayList<>();
-            for (int i = 0; i < kept.size(); i++) {
-                Vec3 p = kept.get(i);
-                Vec3 q = kept.get((i + 1) % kept.size());
-                double inP = turn(a, b, p, t);
-                double inQ = turn(a, b, q, t);
-                if (inP >= 0) {
-                    left.add(p);
-                }
-                if (inP >= 0 != inQ >= 0) {
-                    left.add(p.plus(q.minus(p).times(inP / (inP - inQ))));
-                }
-            }
-            kept = left;
-        }
-        double twice = 0;
-        for (int i = 0; i < kept.size(); i++) {
-            Vec3 p = kept.get(i);
-            Vec3 q = kept.get((i + 1) % kept.size());
-            twice += across(p, t) * along(q, t) - across(q, t) * along(p, t);
-        }
-        return Math.abs(twice) / 2 / (t.width() * t.height());
-    }
-
-    /**
-     * What falls on what is to be filmed, in a sentence for each lamp: "“Lamp” throws shadow on about 7 % of what you film, most of it the camera body's";
-     * empty where nothing does. What two pieces shade counts twice.
-     */
+    /** A sentence for each lamp: "“Lamp” throws shadow on 7 % of what you film, most of it from the camera body."; empty where none does. */
     public static String words(Situation s) {
-        Target target = s.target();
-        List<Shadow> all = of(s);
-        return s.project().place().lamps().stream().flatMap(lamp -> {
-            List<Shadow> its = all.stream().filter(shadow -> shadow.lamp.equals(lamp)).toList();
-            double share = Math.min(1, its.stream().mapToDouble(shadow -> shadow.share(target)).sum());
-            return share < NOTHING
-                    ? Stream.empty()
-                    : its.stream().max(Comparator.comparingDouble(shadow -> shadow.share(target)))
-                            .map(most -> String.format(Locale.ROOT,
-                                    "“%s” throws shadow on about %.0f %% of what you film, most of it from the %s.",
-                                    lamp.name(), Math.max(1, share * 100), most.piece.name().toLowerCase(Locale.ROOT)))
-                            .stream();
-        }).collect(Collectors.joining(" "));
+        return of(s).stream().filter(shadow -> shadow.share >= NOTHING)
+                .map(shadow -> String.format(Locale.ROOT,
+                        "“%s” throws shadow on about %.0f %% of what you film, most of it from the %s.",
+                        shadow.lamp.name(), Math.max(1, shadow.share * 100),
+                        shadow.most.name().toLowerCase(Locale.ROOT)))
+                .collect(Collectors.joining(" "));
     }
 }
