@@ -1,6 +1,5 @@
 package firmperch.draw;
 
-import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.place.Bench;

@@ -37,9 +37,7 @@ final class Person {
         height = bench.worker();
         Vec3 centre = Target.work(s.project());
         seated = s.shot().wanted().seated();
-        boolean told = s.project().place().worker().isPresent();
-        spot = Target.standing(s.project().place(),
-                told ? s.shot().wanted().filmed().person() ? s.shot().wanted().aside() : 0 : centre.y());
+        spot = Target.worker(s.project());
         foot = new Vec3(spot.x(), spot.y(), seated ? -Target.SEATED * height : 0);
         // Hands reach as far as arms do, toward the work.
         Vec3 toward = new Vec3(centre.x() - foot.x(), centre.y() - foot.y(), 0);

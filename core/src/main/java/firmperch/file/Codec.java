@@ -25,6 +25,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 
 /** How described records become JSON and come back: by their params, which say what each value may be. */
@@ -181,32 +182,8 @@ final class Codec {
                 }
             }
             case Param.Group g -> in(param.label(), () -> read(g.params(), node, param.label()));
-            case Param.Many m -> {
-                if (!node.isArray() || node.size() > m.most()) {
-                    throw node.isArray()
-                            ? new InvalidValue(param.label(), node.size() + " of them", param.expected())
-                            : refused(param, node);
-                }
-                List<Object> list = new ArrayList<>();
-                for (JsonNode one : node) {
-                    String which = numbered(param.label(), list.size() + 1, one);
-                    list.add(in(which, () -> read(m.each(), one, which)));
-                }
-                yield list;
-            }
-            case Param.Mixed m -> {
-                if (!node.isArray() || node.size() > m.most()) {
-                    throw node.isArray()
-                            ? new InvalidValue(param.label(), node.size() + " of them", param.expected())
-                            : refused(param, node);
-                }
-                List<Object> list = new ArrayList<>();
-                for (JsonNode one : node) {
-                    String which = numbered(param.label(), list.size() + 1, one);
-                    list.add(in(which, () -> sorted(m, one, which)));
-                }
-                yield list;
-            }
+            case Param.Many m -> list(param, node, m.most(), (one, which) -> read(m.each(), one, which));
+            case Param.Mixed m -> list(param, node, m.most(), (one, which) -> sorted(m, one, which));
             case Param.Settings _ -> {
                 if (!node.isObject() || node.size() > 200) {
                     throw refused(param, node);
@@ -217,6 +194,21 @@ final class Codec {
             }
             case Param.Other _ -> perch(node);
         };
+    }
+
+    /** A list, each of it read by itself and told with its number. */
+    private static List<Object> list(Param param, JsonNode node, int most, BiFunction<JsonNode, String, Object> read) {
+        if (!node.isArray() || node.size() > most) {
+            throw node.isArray()
+                    ? new InvalidValue(param.label(), node.size() + " of them", param.expected())
+                    : refused(param, node);
+        }
+        List<Object> list = new ArrayList<>();
+        for (JsonNode one : node) {
+            String which = numbered(param.label(), list.size() + 1, one);
+            list.add(in(which, () -> read.apply(one, which)));
+        }
+        return list;
     }
 
     /** One of different things: what says of which sort it is decides what its values may be. */

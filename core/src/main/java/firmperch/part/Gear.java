@@ -16,6 +16,7 @@ import firmperch.shot.Lens;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Everything that hangs on the head, and what it films with.
@@ -30,12 +31,15 @@ import java.util.List;
  */
 public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens> lenses, Mounting mounting,
         Supply supply, List<Cable> cables) implements Described {
+    /** Things that may hang on a head, and cables along a rig. */
+    public static final int MOST = 50;
+    static final int MOST_CABLES = 20;
     public static final Params<Gear> PARAMS = Params.of(Gear.class)
-            .many("items", "What hangs on the head", GearItem.PARAMS, 50).mass("spare", "Spare capacity", 0, 50)
+            .many("items", "What hangs on the head", GearItem.PARAMS, MOST).mass("spare", "Spare capacity", 0, 50)
             .group("camera", "Camera", Camera.PARAMS).many("lenses", "Lenses", Lens.PARAMS, 20)
             .group("mounting", "How the camera is screwed on", Mounting.PARAMS).orElse(Mounting.UNKNOWN)
             .group("supply", "Power", Supply.PARAMS).orElse(Supply.UNKNOWN)
-            .many("cables", "Cables", Cable.PARAMS, 20).orElse(List.of()).done();
+            .many("cables", "Cables", Cable.PARAMS, MOST_CABLES).orElse(List.of()).done();
 
     /** A camera body's width and depth where nobody has said, m: common practice, no source. */
     private static final double WIDE = 0.13;
@@ -87,6 +91,22 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
     /** The same with other cables. */
     public Gear wired(List<Cable> others) {
         return new Gear(items, spare, camera, lenses, mounting, supply, others);
+    }
+
+    /** What its things are called, in their order. */
+    public List<String> names() {
+        return items.stream().map(GearItem::name).toList();
+    }
+
+    /** What all of it draws, W. */
+    public double drawn() {
+        return items.stream().mapToDouble(i -> i.facts().watts()).sum();
+    }
+
+    /** What all of it draws in words: "15 W at 12 V are 1.3 A". */
+    public String drawnWords() {
+        return String.format(Locale.ROOT, "%.0f W at %.0f V are %.1f A", drawn(), supply.volts(),
+                drawn() / supply.volts());
     }
 
     /** Mass that everything listed counts with, kg: guesses with their high end. */

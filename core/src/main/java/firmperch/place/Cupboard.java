@@ -12,8 +12,7 @@ import java.util.List;
  * @param low its underside above the floor, m; 0 if it stands there
  */
 public record Cupboard(String name, Spot spot, Size size, double low) implements Thing {
-    static final Params<Cupboard> PARAMS = Params.of(Cupboard.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).group("size", "How large it is", Size.PARAMS)
+    static final Params<Cupboard> PARAMS = Thing.described(Cupboard.class).group("size", "How large it is", Size.PARAMS)
             .length("low", "Its underside above the floor", 0, 20).done();
 
     public Cupboard {

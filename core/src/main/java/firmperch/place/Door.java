@@ -15,8 +15,7 @@ import java.util.List;
 public record Door(String name, Spot spot, double width, double height, boolean left, boolean inward)
         implements
             Thing {
-    static final Params<Door> PARAMS = Params.of(Door.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("width", "Width of its leaf", 0.3, 3)
+    static final Params<Door> PARAMS = Thing.described(Door.class).length("width", "Width of its leaf", 0.3, 3)
             .length("height", "Height", 0.5, 4).either("left", "Its hinges are", "at the left", "at the right")
             .either("inward", "It opens", "into the room", "outward").done();
     private static final double FRAME = 0.06;

@@ -11,8 +11,7 @@ import java.util.List;
  * @param low its underside above the floor, m
  */
 public record Hanging(String name, Spot spot, double depth, double width, double low) implements Thing {
-    static final Params<Hanging> PARAMS = Params.of(Hanging.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("depth", "Depth", 0.005, 50)
+    static final Params<Hanging> PARAMS = Thing.described(Hanging.class).length("depth", "Depth", 0.005, 50)
             .length("width", "Width", 0.005, 50).length("low", "Hangs down to", 0.1, 20).done();
 
     public Hanging {

@@ -15,8 +15,7 @@ import java.util.List;
  * @param tall height of its shade, m
  */
 public record Lamp(String name, Spot spot, double across, double low, double tall) implements Thing {
-    static final Params<Lamp> PARAMS = Params.of(Lamp.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("across", "Diameter", 0.02, 3)
+    static final Params<Lamp> PARAMS = Thing.described(Lamp.class).length("across", "Diameter", 0.02, 3)
             .length("low", "Hangs down to", 0.1, 20).length("tall", "Height of its shade", 0.01, 3).done();
     /** A cord or rod as it is kept clear of, m. */
     private static final double CORD = 0.01;

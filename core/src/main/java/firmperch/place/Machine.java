@@ -7,12 +7,12 @@ import java.util.List;
 /**
  * A machine: it stands there, may shake, and may move out of its own outline.
  *
- * @param speed of what turns in it, 1/s
+ * @param speed of what turns in it, 1/s; nothing is asked of it yet
  * @param shake how much it shakes the floor
  * @param travel how far its moving parts reach beyond its sides, m
  */
 public record Machine(String name, Spot spot, Size size, double speed, Shake shake, double travel) implements Thing {
-    /** How much a machine shakes, in a maker's words. What each is in figures is a judgement, used where the picture's shake is worked out. */
+    /** How much a machine shakes, in a maker's words. Kept for when the picture's shake is worked out: nothing is asked of it yet. */
     public enum Shake {
         NONE("not felt"), LITTLE("felt with a hand on the bench"), MUCH("seen in a glass of water");
 
@@ -28,8 +28,7 @@ public record Machine(String name, Spot spot, Size size, double speed, Shake sha
         }
     }
 
-    static final Params<Machine> PARAMS = Params.of(Machine.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).group("size", "How large it is", Size.PARAMS)
+    static final Params<Machine> PARAMS = Thing.described(Machine.class).group("size", "How large it is", Size.PARAMS)
             .measure("speed", "Turns at", Quantity.FREQUENCY, 0, 500)
             .oneOf("shake", "Its shake is", Shake.class)
             .length("travel", "Moves beyond its sides by", 0, 5).done();

@@ -15,8 +15,7 @@ import java.util.List;
  * @param high where it ends, m
  */
 public record Post(String name, Spot spot, double diameter, double low, double high) implements Thing {
-    static final Params<Post> PARAMS = Params.of(Post.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("diameter", "Diameter", 0.01, 1)
+    static final Params<Post> PARAMS = Thing.described(Post.class).length("diameter", "Diameter", 0.01, 1)
             .length("low", "Begins above the floor", 0, 20).length("high", "Ends above the floor", 0.05, 20).done();
 
     public Post {

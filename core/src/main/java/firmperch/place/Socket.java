@@ -9,8 +9,8 @@ import java.util.List;
  * @param height above the floor, m
  */
 public record Socket(String name, Spot spot, double height) implements Thing {
-    static final Params<Socket> PARAMS = Params.of(Socket.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("height", "Above the floor", 0, 20).done();
+    static final Params<Socket> PARAMS = Thing.described(Socket.class).length("height", "Above the floor", 0, 20)
+            .done();
     private static final double PLATE = 0.08;
 
     public Socket {

@@ -15,8 +15,7 @@ import java.util.List;
  * @param firm true if it stands firmly
  */
 public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm) implements Thing {
-    static final Params<Table> PARAMS = Params.of(Table.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).group("size", "How large it is", Size.PARAMS)
+    static final Params<Table> PARAMS = Thing.described(Table.class).group("size", "How large it is", Size.PARAMS)
             .length("top", "Thickness of its top", 0.005, 1).length("drawers", "Drawers below it, down by", 0, 2)
             .either("firm", "Stands", "firmly", "rickety").done();
     private static final double LEG = 0.06;

@@ -2,6 +2,7 @@ package firmperch.place;
 
 import firmperch.body.Vec3;
 import firmperch.param.Described;
+import firmperch.param.Params;
 import java.util.List;
 
 /**
@@ -9,6 +10,11 @@ import java.util.List;
  * saved and kept clear of.
  */
 public interface Thing extends Described {
+    /** Begins the description of a sort of thing: each has a name and a place. */
+    static <T extends Record & Thing> Params.Builder<T> described(Class<T> sort) {
+        return Params.of(sort).name("name", "Name").group("spot", "Where it is", Spot.PARAMS);
+    }
+
     /** What the maker calls it. */
     String name();
 

@@ -10,8 +10,7 @@ import java.util.List;
  * @param width along the wall, m
  */
 public record WallPiece(String name, Spot spot, double depth, double width) implements Thing {
-    static final Params<WallPiece> PARAMS = Params.of(WallPiece.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("depth", "Depth", 0.02, 50)
+    static final Params<WallPiece> PARAMS = Thing.described(WallPiece.class).length("depth", "Depth", 0.02, 50)
             .length("width", "Width", 0.02, 50).done();
 
     public WallPiece {

@@ -10,8 +10,7 @@ import java.util.List;
  * @param width along the wall, m
  */
 public record Way(String name, Spot spot, double depth, double width) implements Thing {
-    static final Params<Way> PARAMS = Params.of(Way.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("depth", "Depth", 0.05, 50)
+    static final Params<Way> PARAMS = Thing.described(Way.class).length("depth", "Depth", 0.05, 50)
             .length("width", "Width", 0.05, 50).done();
     /** As high as a way is kept open, m: taller than nearly all people. */
     private static final double HEAD = 2.0;

@@ -11,8 +11,7 @@ import java.util.List;
  * @param high its upper edge, m
  */
 public record Window(String name, Spot spot, double width, double low, double high) implements Thing {
-    static final Params<Window> PARAMS = Params.of(Window.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).length("width", "Width", 0.1, 20)
+    static final Params<Window> PARAMS = Thing.described(Window.class).length("width", "Width", 0.1, 20)
             .length("low", "Its sill above the floor", 0, 20).length("high", "Its upper edge", 0.1, 20).done();
     private static final double FRAME = 0.06;
 

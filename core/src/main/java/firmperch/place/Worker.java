@@ -6,8 +6,7 @@ import java.util.List;
 
 /** Where whoever works there stands or sits; not turned they look at the wall. How tall they are is told with the bench, whether they sit with the set-up. */
 public record Worker(String name, Spot spot) implements Thing {
-    static final Params<Worker> PARAMS = Params.of(Worker.class).name("name", "Name")
-            .group("spot", "Where it is", Spot.PARAMS).done();
+    static final Params<Worker> PARAMS = Thing.described(Worker.class).done();
     /** Shoulders and chest with the arms at the side, m: common practice, no source. */
     private static final double WIDE = 0.5;
     private static final double DEEP = 0.3;

@@ -115,7 +115,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         return new Hidden(Math.min(1, sum / Math.abs(all)), most);
     }
 
-    /** What of the gear comes into the picture, wherever in it: the share of all the picture that it takes, and what takes most. */
+    /** What of the gear comes into the picture, wherever in it: the share of all the picture that it takes (where two things overlap, twice), and what takes most. */
     public static Hidden gear(Situation s) {
         Sight sight = Sight.of(s);
         double sum = 0;

@@ -2,8 +2,8 @@ package firmperch.study;
 
 import firmperch.body.Vec3;
 import firmperch.place.Bench;
-import firmperch.place.Place;
 import firmperch.place.Spot;
+import firmperch.place.Worker;
 import firmperch.project.Project;
 import firmperch.shot.Filmed;
 import firmperch.shot.Framing;
@@ -33,7 +33,7 @@ public record Target(Vec3 centre, Vec3 right, Vec3 up, double width, double heig
         Wanted w = project.setUp().wanted();
         Bench bench = project.place().bench();
         if (w.filmed().person()) {
-            return person(w, project.place());
+            return person(w, bench, worker(project));
         }
         Vec3 right = (w.along() ? Vec3.X : Vec3.Y.negated()).turned(w.turn());
         Vec3 flat = (w.along() ? Vec3.Y : Vec3.X).turned(w.turn());
@@ -48,17 +48,20 @@ public record Target(Vec3 centre, Vec3 right, Vec3 up, double width, double heig
         return new Vec3(bench.from() + w.fromEdge(), w.aside(), bench.height() + w.height());
     }
 
-    /** Where the feet of whoever works there are, and which way they look: where the room says, else at the far edge of the bench, facing the wall. */
-    public static Spot standing(Place place, double aside) {
-        Bench bench = place.bench();
-        return place.worker().map(worker -> worker.spot().at(worker.spot().x(), worker.spot().y() + aside))
-                .orElse(new Spot(bench.from() + bench.depth() + APART, aside, 0));
+    /**
+     * Where the feet of whoever works there are, and which way they look: where the room says, moved aside if it is they who are filmed; else at the far edge of the
+     * bench before the work, facing the wall.
+     */
+    public static Spot worker(Project project) {
+        Wanted w = project.setUp().wanted();
+        Bench bench = project.place().bench();
+        return project.place().worker().map(Worker::spot)
+                .map(at -> w.filmed().person() ? at.at(at.x(), at.y() + w.aside()) : at)
+                .orElse(new Spot(bench.from() + bench.depth() + APART, w.aside(), 0));
     }
 
     /** Upright, where they work, facing as they do unless turned. */
-    private static Target person(Wanted w, Place place) {
-        Bench bench = place.bench();
-        Spot at = standing(place, w.aside());
+    private static Target person(Wanted w, Bench bench, Spot at) {
         Filmed filmed = w.filmed();
         double lower = w.seated() ? SEATED * bench.worker() : 0;
         double low = Math.max(0, filmed.from() * bench.worker() - lower);

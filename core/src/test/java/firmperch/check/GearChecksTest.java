@@ -68,11 +68,13 @@ class GearChecksTest {
     @Test
     void friction() {
         Project project = hanging(item("Monitor", 0.36, 0, 0.12, 0, 0.1, GearFacts.Held.ARM));
-        project = Demo.with(project, "gear.mounting.torque", 0.5, "gear.mounting.seat.face",
+        project = Demo.with(project, "gear.spare", 0.0, "gear.mounting.torque", 0.5, "gear.mounting.seat.face",
                 PlateFace.ALL.get("metal"), "gear.mounting.seat.across", 0.04);
         Reading reading = reading(project, "gear.turns");
         assertThat(reading.asked()).isCloseTo(project.policy().loads().slip() * 0.4237, within(1e-4));
         assertThat(reading.available()).isCloseTo(0.646, within(1e-3));
+        assertThat(reading(Demo.with(project, "gear.spare", 0.36), "gear.turns").asked())
+                .as("as much again in spare").isCloseTo(2 * reading.asked(), within(1e-9));
         Project upright = Demo.with(project, "gear.mounting.axis", Mounting.Axis.UPRIGHT);
         assertThat(reading(upright, "gear.turns").asked()).as("level, weight does not turn it about an upright screw")
                 .isCloseTo(0, within(1e-9));

@@ -3,6 +3,8 @@ package firmperch.desk.app;
 import firmperch.file.GearCsv;
 import firmperch.file.KeptFile;
 import firmperch.file.UnusableFile;
+import firmperch.part.Gear;
+import firmperch.part.GearEdits;
 import firmperch.part.GearItem;
 import firmperch.place.Place;
 import firmperch.project.Project;
@@ -21,7 +23,6 @@ record Brought(Project changed, String told) {
     private static final String CSV = ".csv";
     /** So many lines that could not be read are told one by one. */
     private static final int TOLD = 3;
-    private static final int MOST = 50;
 
     /** Whether it is such a file, by its name. */
     static boolean is(Path file) {
@@ -48,17 +49,14 @@ record Brought(Project changed, String told) {
     }
 
     private static Brought put(Project project, List<GearItem> more, List<String> refused) {
-        List<GearItem> items = new ArrayList<>(project.gear().items());
+        Gear gear = project.gear();
         List<String> not = new ArrayList<>(refused);
-        int put = 0;
-        for (GearItem item : more) {
-            if (items.size() < MOST) {
-                items.add(item);
-                put++;
-            }
+        int put = Math.min(more.size(), Gear.MOST - gear.items().size());
+        for (GearItem item : more.subList(0, put)) {
+            gear = GearEdits.put(gear, item);
         }
         if (put < more.size()) {
-            not.add(more.size() - put + " more than the " + MOST + " things that may hang there.");
+            not.add(more.size() - put + " more than the " + Gear.MOST + " things that may hang there.");
         }
         String told = (put == 1 ? "1 thing is" : put + " things are") + " put on."
                 + (not.isEmpty()
@@ -66,6 +64,6 @@ record Brought(Project changed, String told) {
                         : " " + not.size() + (not.size() == 1 ? " line was not: " : " lines were not: ")
                                 + String.join(" ", not.subList(0, Math.min(TOLD, not.size())))
                                 + (not.size() > TOLD ? " …" : ""));
-        return new Brought(project.with(project.gear().with(items)), told);
+        return new Brought(project.with(gear), told);
     }
 }

@@ -8,7 +8,7 @@ import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.Words;
 import firmperch.file.KeptFile;
 import firmperch.part.Gear;
-import firmperch.part.GearFacts;
+import firmperch.part.GearEdits;
 import firmperch.part.GearItem;
 import firmperch.part.UsualGear;
 import firmperch.project.Project;
@@ -16,7 +16,7 @@ import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -35,7 +35,6 @@ import javafx.scene.layout.VBox;
 
 /** What hangs on the head, with its mass, to choose from; and what can be put there. */
 final class GearList extends VBox {
-    private static final int MOST = 50;
     private static final double ROW = 34;
 
     private final Document document;
@@ -99,10 +98,6 @@ final class GearList extends VBox {
         return document.project().gear();
     }
 
-    private static List<String> names(Gear gear) {
-        return gear.items().stream().map(GearItem::name).toList();
-    }
-
     private MenuItem offer(GearItem item) {
         MenuItem menu = new MenuItem(
                 item.name() + "   " + Quantity.MASS.show(item.mass(), document.project().units()));
@@ -116,18 +111,8 @@ final class GearList extends VBox {
     }
 
     private void put(GearItem item) {
-        List<GearItem> items = new ArrayList<>(gear().items());
-        if (items.size() >= MOST) {
-            say("There are " + MOST + " things already; expected is that many at most.");
-            return;
-        }
-        String name = item.name();
-        for (int number = 2; names(gear()).contains(name); number++) {
-            name = item.name() + " " + number;
-        }
-        items.add(item.named(name));
-        if (edit(items)) {
-            choice.choose(names(gear()), items.size() - 1);
+        if (edit(() -> GearEdits.put(gear(), item))) {
+            choice.choose(gear().names(), gear().items().size() - 1);
         }
     }
 
@@ -136,25 +121,16 @@ final class GearList extends VBox {
         int number = choice.number();
         // Not in the moment before the list follows another project.
         if (number >= 0 && gear().equals(shown)) {
-            List<GearItem> items = new ArrayList<>(gear().items());
-            items.remove(number);
-            choice.choose(names(gear()), -1);
-            edit(items);
+            choice.choose(gear().names(), -1);
+            edit(() -> GearEdits.removed(gear(), number));
         }
     }
 
-    /** A mass alone: one thing under the head, guessed unless somebody says otherwise. */
     private void inAll() {
-        try {
-            double mass = Quantity.MASS.parse("Mass of everything", all.getText(), document.project().units());
-            GearItem one = new GearItem("Everything together", mass, 0, 0, -0.05, new GearItem.Size(0.08, 0.13, 0.09),
-                    new GearFacts(GearFacts.Held.CAMERA, true, false, 0));
-            if (edit(List.of(one))) {
-                all.clear();
-                choice.choose(names(gear()), 0);
-            }
-        } catch (InvalidValue e) {
-            say(e.getMessage());
+        if (edit(() -> GearEdits.together(gear(),
+                Quantity.MASS.parse("Mass of everything", all.getText(), document.project().units())))) {
+            all.clear();
+            choice.choose(gear().names(), 0);
         }
     }
 
@@ -169,9 +145,9 @@ final class GearList extends VBox {
         }
     }
 
-    private boolean edit(List<GearItem> items) {
+    private boolean edit(Supplier<Gear> changed) {
         try {
-            document.edit(document.project().with(gear().with(items)));
+            document.edit(document.project().with(changed.get()));
             say("");
             return true;
         } catch (InvalidValue e) {
@@ -196,7 +172,7 @@ final class GearList extends VBox {
         row.setToggleGroup(group);
         row.setOnAction(e -> {
             row.setSelected(true);
-            choice.choose(names(gear()), number);
+            choice.choose(gear().names(), number);
         });
         return row;
     }
@@ -241,18 +217,10 @@ final class GearList extends VBox {
         off.setDisable(choice.number() < 0);
         keep.setDisable(choice.number() < 0);
         total.setText(Quantity.MASS.show(gear.mass(), project.units()));
-        power.setText(Words.unbroken(power(gear)));
+        power.setText(gear.drawn() == 0 ? "" : Words.unbroken("Power: " + gear.drawnWords() + "."));
     }
 
     private static String mass(GearItem item, Project project) {
         return (item.facts().weighed() ? "" : "≈ ") + Quantity.MASS.show(item.mass(), project.units());
-    }
-
-    private static String power(Gear gear) {
-        double watts = gear.items().stream().mapToDouble(i -> i.facts().watts()).sum();
-        return watts == 0
-                ? ""
-                : String.format(Locale.ROOT, "Power: %.0f W at %.0f V are %.1f A.", watts,
-                        gear.supply().volts(), watts / gear.supply().volts());
     }
 }

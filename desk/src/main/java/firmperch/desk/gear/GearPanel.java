@@ -14,8 +14,8 @@ import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Card;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
-import firmperch.part.Cable;
 import firmperch.part.Gear;
+import firmperch.part.GearEdits;
 import firmperch.part.GearItem;
 import firmperch.search.Assessment;
 import java.util.ArrayList;
@@ -64,28 +64,17 @@ public final class GearPanel extends ReasonedPanel {
         title.setId("gear-chosen");
         Button add = new Button("Add a cable");
         add.setId("cable-add");
-        add.setOnAction(e -> addCable());
+        add.setOnAction(e -> document.edit(document.project().with(GearEdits.wired(document.project().gear()))));
         rest.getChildren().setAll(form(0), form(1), form(2), Words.heading("Cables along the rig"), cables, add);
         loose.setId("gear-loose");
         stack(title, loose, thing, rest, Words.heading("Reasons"), reasons());
-    }
-
-    private void addCable() {
-        Gear gear = document.project().gear();
-        if (gear.cables().size() < 20) {
-            List<Cable> all = new ArrayList<>(gear.cables());
-            all.add(new Cable("Cable " + (all.size() + 1), 5, true));
-            document.edit(document.project().with(gear.wired(all)));
-        }
     }
 
     private void removeCable(int number) {
         Gear gear = document.project().gear();
         // Not in the moment before the cards follow another project.
         if (shown != null && gear.equals(shown.project().gear())) {
-            List<Cable> all = new ArrayList<>(gear.cables());
-            all.remove(number);
-            document.edit(document.project().with(gear.wired(all)));
+            document.edit(document.project().with(GearEdits.unwired(gear, number)));
         }
     }
 
@@ -124,7 +113,7 @@ public final class GearPanel extends ReasonedPanel {
         super.show(assessment);
         shown = assessment;
         Gear gear = assessment.project().gear();
-        choice.follow(gear.items().stream().map(GearItem::name).toList());
+        choice.follow(gear.names());
         list.show(assessment.project());
         views.show(assessment);
         bars.show(assessment, GearPanel::gear);

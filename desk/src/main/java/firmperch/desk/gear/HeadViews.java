@@ -9,11 +9,12 @@ import firmperch.draw.HeadView.From;
 import firmperch.draw.HeadView;
 import firmperch.draw.Shape.Point;
 import firmperch.part.Gear;
+import firmperch.part.GearEdits;
 import firmperch.part.GearItem;
 import firmperch.search.Assessment;
 import firmperch.units.InvalidValue;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
@@ -25,8 +26,7 @@ import javafx.scene.layout.Priority;
 
 /** The head from the front and from the side; what hangs there is dragged. */
 final class HeadViews extends HBox {
-    /** What is dragged comes to rest at whole steps of that, m; and on the axis and on others' middles where they are near. */
-    private static final double STEP = 0.005;
+    /** So near to the axis or another thing's middle what is dragged comes to rest on it, px. */
     private static final double SNAP = 6;
     /** A thing without a size is taken hold of from so far, px. */
     private static final double GRAB = 12;
@@ -102,7 +102,7 @@ final class HeadViews extends HBox {
         pane.requestFocus();
         held = at(pane, from, e);
         gesture = new Object();
-        choice.choose(gear().items().stream().map(GearItem::name).toList(), held);
+        choice.choose(gear().names(), held);
         if (held >= 0) {
             Point at = HeadView.at(gear().items().get(held), from);
             offX = at.x() - pane.metresX(e.getX());
@@ -124,25 +124,13 @@ final class HeadViews extends HBox {
         }
     }
 
-    private interface Along {
-        double of(GearItem item);
-    }
-
-    /** On the axis or in line with another thing's middle where that is near, else at whole steps. */
-    private double snapped(double to, double near, Along along) {
-        double best = 0;
-        for (int i = 0; i < gear().items().size(); i++) {
-            double other = along.of(gear().items().get(i));
-            best = i != held && Math.abs(other - to) < Math.abs(best - to) ? other : best;
-        }
-        return Math.abs(best - to) <= near ? best : Math.rint(to / STEP) * STEP;
+    private double snapped(double to, double near, ToDoubleFunction<GearItem> along) {
+        return GearEdits.snapped(gear(), held, to, near, along);
     }
 
     private void move(int number, Vec3 to) {
-        List<GearItem> items = new ArrayList<>(gear().items());
         try {
-            items.set(number, items.get(number).at(to));
-            document.edit(document.project().with(gear().with(items)), gesture);
+            document.edit(document.project().with(GearEdits.moved(gear(), number, to)), gesture);
         } catch (InvalidValue e) {
             // The hand has gone where it cannot hang: it stays where it was.
         }
@@ -153,10 +141,10 @@ final class HeadViews extends HBox {
         int number = choice.number() < gear().items().size() ? choice.number() : -1;
         Vec3 aside = from == From.SIDE ? Vec3.X : Vec3.Y;
         Vec3 by = switch (e.getCode()) {
-            case LEFT -> aside.times(-STEP);
-            case RIGHT -> aside.times(STEP);
-            case UP -> Vec3.UP.times(STEP);
-            case DOWN -> Vec3.DOWN.times(STEP);
+            case LEFT -> aside.times(-GearEdits.STEP);
+            case RIGHT -> aside.times(GearEdits.STEP);
+            case UP -> Vec3.UP.times(GearEdits.STEP);
+            case DOWN -> Vec3.DOWN.times(GearEdits.STEP);
             default -> null;
         };
         if (number >= 0 && by != null) {

@@ -16,7 +16,6 @@ import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.make.Exporter;
 import firmperch.make.Exporters;
-import firmperch.part.Gear;
 import firmperch.part.GearItem;
 import firmperch.part.arm.LevelArm;
 import firmperch.project.Project;
