@@ -11,12 +11,12 @@ import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.frame.FrameModel.Member;
+import firmperch.pose.Carried;
 import firmperch.pose.Framed;
-import firmperch.pose.Posed;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
-import firmperch.strength.HandledForces;
 import firmperch.strength.HandledForces.Term;
+import firmperch.strength.HandledForces;
 import firmperch.strength.PinnedEnd;
 import firmperch.strength.SectionStrength;
 import firmperch.study.Situation;
@@ -189,7 +189,7 @@ final class BarChecks {
 
     private static Reading fold(Coupled c, Situation s) {
         double stop = Math.max(Math.abs(c.motion.freedom().from()), Math.abs(c.motion.freedom().to()));
-        Posed.Carried held = s.posed().beyond(c.low);
+        Carried held = s.posed().beyond(c.low);
         Vec3 middle = s.posed().at(c.low).plus(s.posed().at(c.high)).times(0.5);
         double lever = held.centre().minus(middle).radius();
         double spacing = s.posed().at(c.high).minus(s.posed().at(c.low)).length();

@@ -6,7 +6,7 @@ import firmperch.body.Joint;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
-import firmperch.pose.Posed;
+import firmperch.pose.Wrench;
 import firmperch.study.Loading;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -104,11 +104,11 @@ final class BearingChecks {
         Vec3 gear = s.posed().centreFrom(s.study().assembly().payload()).minus(s.posed().at(joint));
         Vec3 more = new Vec3(0, 0, -s.posed().massFrom(s.study().assembly().payload()) * Gravity.STANDARD
                 * (s.policy().loads().handling() - 1));
-        double[] handled = forces(share, new Posed.Wrench(more, gear.cross(more)));
+        double[] handled = forces(share, new Wrench(more, gear.cross(more)));
         Vec3 camera = s.posed().mount().minus(s.posed().at(joint));
         double[] hand = new double[rollers.size()];
         for (Vec3 axis : s.hand()) {
-            double[] one = forces(share, new Posed.Wrench(axis, camera.cross(axis)));
+            double[] one = forces(share, new Wrench(axis, camera.cross(axis)));
             for (int i = 0; i < hand.length; i++) {
                 hand[i] += one[i] * one[i];
             }
@@ -165,7 +165,7 @@ final class BearingChecks {
         return inverse;
     }
 
-    private static double[] forces(DMatrixRMaj share, Posed.Wrench w) {
+    private static double[] forces(DMatrixRMaj share, Wrench w) {
         DMatrixRMaj load = new DMatrixRMaj(6, 1, true, -w.force().x(), -w.force().y(), -w.force().z(),
                 -w.moment().x(), -w.moment().y(), -w.moment().z());
         DMatrixRMaj forces = new DMatrixRMaj(share.numRows, 1);
@@ -211,7 +211,7 @@ final class BearingChecks {
 
     /** Moment about a joint's axis of all beyond it, with what hangs at the camera then, N·m. */
     static double leftOver(Joint joint, Situation s, Loading loading) {
-        return s.onto(joint, loading).moment().dot(s.posed().axis(joint));
+        return s.loads().onto(joint, loading).moment().dot(s.posed().axis(joint));
     }
 
     private static Loading hardest(Joint joint, Situation s) {

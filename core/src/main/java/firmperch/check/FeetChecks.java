@@ -48,14 +48,14 @@ final class FeetChecks {
     }
 
     private static Reading share(Situation s) {
-        List<Footing> feet = s.footings(true);
+        List<Footing> feet = s.feet().all(true);
         double share = CasterShares.largest(feet, s.posed().mass(), s.posed().centre());
         return new Reading(share, rating(feet), () -> s.show(Quantity.MASS, share) + " of "
                 + s.show(Quantity.MASS, s.posed().mass()) + " on one foot");
     }
 
     private static Reading three(Situation s) {
-        List<Footing> feet = s.footings(true);
+        List<Footing> feet = s.feet().all(true);
         double share = CasterShares.largestOfThree(feet, s.posed().mass(), s.posed().centre());
         return new Reading(share, rating(feet), () -> s.show(Quantity.MASS, share) + " of "
                 + s.show(Quantity.MASS, s.posed().mass()) + " on one of three feet");
@@ -63,7 +63,7 @@ final class FeetChecks {
 
     private static Reading person(Situation s) {
         double person = s.policy().standing().person();
-        List<Footing> feet = s.footings(true);
+        List<Footing> feet = s.feet().all(true);
         double total = s.posed().mass() + person;
         double worst = 0;
         for (Vec3 corner : StandingChecks.corners(s)) {

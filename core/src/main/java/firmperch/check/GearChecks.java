@@ -214,7 +214,7 @@ final class GearChecks {
     /** From where the rig stands to the nearest socket, along walls and floor, m; across the room and up where there is none. */
     private static double toSocket(Situation s) {
         Vec3 foot = s.inRoom(Vec3.ZERO);
-        double up = s.stands() ? s.ground() : s.project().place().room().ceiling();
+        double up = s.stands() ? s.feet().ground() : s.project().place().room().ceiling();
         return s.project().place().things().stream().filter(Socket.class::isInstance).map(Socket.class::cast)
                 .mapToDouble(socket -> Math.abs(socket.spot().x() - foot.x()) + Math.abs(socket.spot().y() - foot.y())
                         + Math.abs(socket.height() - up))

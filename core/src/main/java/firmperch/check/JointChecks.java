@@ -5,7 +5,7 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
 import firmperch.check.About.Scope;
-import firmperch.pose.Posed;
+import firmperch.pose.Carried;
 import firmperch.stock.Material;
 import firmperch.study.Study;
 import firmperch.study.Tightened;
@@ -47,7 +47,7 @@ final class JointChecks {
                         + "force than bolt and wood bear"),
                 study -> turning(study, true), (set, s) -> {
                     double slip = s.policy().loads().slip();
-                    double asked = s.potentialSlope(set.freedom()) * slip;
+                    double asked = s.loads().potentialSlope(set.freedom()) * slip;
                     double holds = set.held(s, Hold.Friction::moment);
                     Hold.Friction one = set.hold();
                     return new Reading(asked, holds, () -> set.joints().size() + " · " + one.faces() + " · "
@@ -57,7 +57,8 @@ final class JointChecks {
                             + " · " + s.length(one.effectiveRadius()) + " = " + s.show(Quantity.TORQUE, holds)
                             + Opened.words(s, set.freedom()))
                             .saying(() -> set.name().in("the %s [slips|slip]: [it holds|they hold] ")
-                                    + s.show(Quantity.TORQUE, holds) + ", the load" + s.hardest(set.freedom()).words()
+                                    + s.show(Quantity.TORQUE, holds) + ", the load"
+                                    + s.loads().hardest(set.freedom()).words()
                                     + " is " + s.show(Quantity.TORQUE, asked / slip) + " and "
                                     + set.name().with("it", "they")
                                     + " must hold " + slip + " times as much")
@@ -83,7 +84,7 @@ final class JointChecks {
                 study -> turning(study, true).stream().filter(set -> !set.thing().hold().closure().byHand()).toList(),
                 (set, s) -> {
                     double pull = set.pull(s, set.held(s, Hold.Friction::tightestMoment));
-                    double least = set.pull(s, s.potentialSlope(set.freedom()) * s.policy().loads().slip());
+                    double least = set.pull(s, s.loads().potentialSlope(set.freedom()) * s.policy().loads().slip());
                     return new Reading(pull, s.policy().movement().pull(),
                             () -> "up to " + s.show(Quantity.FORCE, pull)
                                     + " at the camera; to hold as is asked it takes "
@@ -111,13 +112,13 @@ final class JointChecks {
                 "virtual work; bolt torque, Shigley: K 0.25, the low end of friction, no more force than bolt and wood bear"),
                 study -> turning(study, false), (set, s) -> {
                     double slip = s.policy().loads().slip();
-                    double asked = s.potentialSlope(set.freedom()) * slip;
+                    double asked = s.loads().potentialSlope(set.freedom()) * slip;
                     double holds = set.joints().stream().map(j -> (Hold.Friction) j.hold())
                             .mapToDouble(h -> h.faces() * h.pair().low()
                                     * Math.min(h.clamp(Hold.Friction.NUT_FACTOR_HIGH), h.clampLimit()))
                             .sum();
                     return new Reading(asked, holds, () -> s.show(Quantity.FORCE, holds) + " against "
-                            + s.show(Quantity.FORCE, asked) + s.hardest(set.freedom()).words()).with(slip)
+                            + s.show(Quantity.FORCE, asked) + s.loads().hardest(set.freedom()).words()).with(slip)
                             .unless(() -> usual(set.hold(), asked, slip));
                 }, Check.Certainty.PROVEN);
     }
@@ -160,7 +161,7 @@ final class JointChecks {
                 "rigid statics; the head's rated or measured holding torque"),
                 study -> joints(study, Hold.Rated.class).stream().filter(j -> j.thing().freedom() == null).toList(),
                 (joint, s) -> {
-                    Posed.Carried held = s.posed().beyond(joint);
+                    Carried held = s.posed().beyond(joint);
                     double lever = held.centre().minus(s.posed().at(joint)).length();
                     double slip = s.policy().loads().slip();
                     double asked = held.weight() * lever * slip;

@@ -204,7 +204,7 @@ final class StandingChecks {
         double person = s.policy().standing().person();
         double least = Reading.PLENTY * Math.max(person, 0.1);
         for (Vec3 corner : corners(s)) {
-            least = Math.min(least, Math.max(0, t.tippingMass(s.aboveGround(corner), s.feetMove())));
+            least = Math.min(least, Math.max(0, t.tippingMass(s.feet().aboveGround(corner), s.feet().move())));
         }
         double tips = least;
         return new Reading(person, tips, () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it" + when)
@@ -292,11 +292,11 @@ final class StandingChecks {
                 s -> {
                     Tipping t = s.rolling();
                     double height = s.pushHeight();
-                    List<Footing> feet = s.footings(true);
+                    List<Footing> feet = s.feet().all(true);
                     Vec3 middle = feet.stream().map(Footing::pivot).reduce(Vec3.ZERO, Vec3::plus)
                             .times(1.0 / Math.max(1, feet.size()));
                     // Where joints move the feet, the way to a wheel is another in each pose of a cell: then whichever is worst.
-                    double least = s.feetMove() > 0 ? t.push(height) : Double.POSITIVE_INFINITY;
+                    double least = s.feet().move() > 0 ? t.push(height) : Double.POSITIVE_INFINITY;
                     for (Footing foot : feet) {
                         Vec3 to = foot.pivot().minus(middle);
                         least = Math.min(least, t.push(height, Math.atan2(to.y(), to.x())));

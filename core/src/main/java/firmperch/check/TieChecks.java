@@ -77,7 +77,7 @@ final class TieChecks {
 
     private static Reading balance(Tie.Rope rope, Situation s, Loading loading) {
         int travel = freedom(rope, s);
-        double left = s.slope(travel, loading) / Gravity.STANDARD;
+        double left = s.loads().slope(travel, loading) / Gravity.STANDARD;
         double hangs = hanging(rope, s);
         double stays = rolling(travel, s.study().carrying(0).in(s.posed().pose())) / Gravity.STANDARD;
         Tie.Rope.Balance by = rope.balance();
@@ -88,9 +88,9 @@ final class TieChecks {
         return new Reading(rest, stays, () -> moves + " moving" + when + ", " + s.show(Quantity.MASS, hangs)
                 + " hanging, " + s.show(Quantity.MASS, bags * by.bag()) + " of bags to trim leave "
                 + s.show(Quantity.MASS, rest) + "; its bearings hold " + s.show(Quantity.MASS, stays)
-                + "; with the camera off " + s.show(Quantity.MASS, Math.abs(s.slope(travel, Loading.BARE))
+                + "; with the camera off " + s.show(Quantity.MASS, Math.abs(s.loads().slope(travel, Loading.BARE))
                         / Gravity.STANDARD)
-                + (s.slope(travel, Loading.BARE) < 0 ? " drive it up" : " drive it down"))
+                + (s.loads().slope(travel, Loading.BARE) < 0 ? " drive it up" : " drive it down"))
                 .saying(() -> moves + " move" + when + " and " + s.show(Quantity.MASS, hangs)
                         + " hang against it, " + s.show(Quantity.MASS, by.trim()) + " can be trimmed, which leaves "
                         + s.show(Quantity.MASS, rest) + " where its bearings hold " + s.show(Quantity.MASS, stays));

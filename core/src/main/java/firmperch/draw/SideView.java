@@ -224,7 +224,7 @@ public final class SideView {
             out.path(Ink.SUPPORT, edge, new Point(edge.x(), mass.y() + ABOVE_MASS));
             out.path(ink, mass, edge);
             // Under what it stands on nothing else is told.
-            out.label(ink, new Point(edge.x(), s.ground() - 0.02), Anchor.BELOW, s.show(Quantity.ANGLE, lean));
+            out.label(ink, new Point(edge.x(), s.feet().ground() - 0.02), Anchor.BELOW, s.show(Quantity.ANGLE, lean));
         });
         out.balance(mass);
     }
@@ -245,7 +245,7 @@ public final class SideView {
         }
         double reach = s.support().along(posed.centre(), tipDirection());
         return reach > 0 && reach < 10
-                ? Optional.of(new Point(at(posed.centre()).x() + (tipsRight() ? reach : -reach), s.ground()))
+                ? Optional.of(new Point(at(posed.centre()).x() + (tipsRight() ? reach : -reach), s.feet().ground()))
                 : Optional.empty();
     }
 
@@ -256,12 +256,12 @@ public final class SideView {
             out.dimension(new Point(axis.x(), posed.top()), new Point(mount.x(), posed.top()), Side.ABOVE,
                     Quantity.LENGTH.bare(Math.abs(mount.x() - axis.x()), s.project().units()));
         }
-        Set<Body> standing = s.study().fixedTo(s.ground() > 0 ? Surface.BENCH : Surface.FLOOR);
+        Set<Body> standing = s.study().fixedTo(s.feet().ground() > 0 ? Surface.BENCH : Surface.FLOOR);
         double left = s.study().assembly().pieces().stream().filter(p -> standing.contains(p.body()))
                 .mapToDouble(p -> at(posed.furthest(p, View.SIDE.right().times(-1))).x()).min().orElse(axis.x());
         if (s.stands()) {
-            out.dimension(new Point(left, s.ground()), new Point(left, posed.top()), Side.LEFT,
-                    Quantity.LENGTH.bare(posed.top() - s.ground(), s.project().units()));
+            out.dimension(new Point(left, s.feet().ground()), new Point(left, posed.top()), Side.LEFT,
+                    Quantity.LENGTH.bare(posed.top() - s.feet().ground(), s.project().units()));
         }
         double front = at(s.lensFront()).y();
         double work = s.shotCentre().z();

@@ -271,27 +271,6 @@ public final class Posed {
         return sum;
     }
 
-    /** A force, N, and a moment, N·m. */
-    public record Wrench(Vec3 force, Vec3 moment) {
-        /** Both together. */
-        public Wrench plus(Wrench other) {
-            return new Wrench(force.plus(other.force), moment.plus(other.moment));
-        }
-    }
-
-    /**
-     * A mass and its centre.
-     *
-     * @param mass kg
-     * @param centre m
-     */
-    public record Carried(double mass, Vec3 centre) {
-        /** Its weight, N. */
-        public double weight() {
-            return mass * Gravity.STANDARD;
-        }
-    }
-
     private void rates() {
         if (turns == null) {
             Vec3[] turned = new Vec3[places.length];

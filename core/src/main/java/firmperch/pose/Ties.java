@@ -77,7 +77,7 @@ public final class Ties {
     }
 
     /** What a tether catches: everything on the body of its last hook. */
-    public Posed.Carried caught(Tie.Tether tether) {
+    public Carried caught(Tie.Tether tether) {
         return posed.on(tether.to().body(), posed.point(tether.to().body(), tether.to().at()));
     }
 

@@ -36,7 +36,7 @@ public record Falling(double height, double speed, String ends) {
     public static Optional<Falling> of(Situation s, int freedom, Loading loading, double open, InTheWay way) {
         Freedom f = s.study().assembly().freedoms().get(freedom);
         double from = s.posed().get(f);
-        double slope = s.slope(freedom, loading);
+        double slope = s.loads().slope(freedom, loading);
         if (Math.abs(slope) <= open + NOTHING || f.kind() == Freedom.Kind.SWING || !f.continuous()) {
             return Optional.empty();
         }
@@ -47,7 +47,7 @@ public record Falling(double height, double speed, String ends) {
         String ends = "to its stop";
         for (int i = 1; i <= STEPS; i++) {
             Situation next = s.in(with(s.posed().pose(), freedom, from + (to - from) * i / STEPS));
-            double drives = (slope > 0 ? 1 : -1) * next.slope(freedom, loading) - open;
+            double drives = (slope > 0 ? 1 : -1) * next.loads().slope(freedom, loading) - open;
             double gained = energy + (before + drives) / 2 * Math.abs(to - from) / STEPS;
             if (gained <= 0) {
                 ends = "to where it comes to rest";
@@ -66,7 +66,7 @@ public record Falling(double height, double speed, String ends) {
         if (Math.abs(height) < LITTLE) {
             return Optional.empty();
         }
-        double rate = Math.sqrt(2 * energy / there.inertia(freedom, loading));
+        double rate = Math.sqrt(2 * energy / there.loads().inertia(freedom, loading));
         double speed = there.posed().velocity(s.study().assembly().mount().body(), there.posed().mount(), freedom)
                 .length()
                 * rate;

@@ -2,7 +2,6 @@ package firmperch.study;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
-import firmperch.body.Joint;
 import firmperch.body.Mount;
 import firmperch.body.Placement;
 import firmperch.body.Station;
@@ -21,12 +20,10 @@ import firmperch.project.Policy;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.shot.Shot;
-import firmperch.stability.Footing;
 import firmperch.stability.SupportPolygon;
 import firmperch.stability.Tipping;
 import firmperch.units.Gravity;
 import firmperch.units.Quantity;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,11 +39,11 @@ public final class Situation {
     private final Posed posed;
     private final CellBounds cell;
     private final Stiffness.End end;
+    private final Feet feet;
     private Framed framed;
     private Optional<FrameSolution> frame;
     private UnitLoads unitLoads;
     private Clearance clearance;
-    private double ground = Double.NaN;
     private final Tipping[] tipping = new Tipping[2 * Loading.values().length];
 
     Situation(Study study, Pose pose) {
@@ -58,6 +55,7 @@ public final class Situation {
         this.posed = posed;
         this.cell = cell;
         this.end = end;
+        feet = new Feet(study, posed, cell);
     }
 
     /** A project as its joints are set. */
@@ -177,52 +175,9 @@ public final class Situation {
         return sum / Gravity.STANDARD;
     }
 
-    /**
-     * Where the rig touches what it stands on. In a cell of poses only the contacts that touch in every one of them.
-     *
-     * @param rolling true with all brakes off, false as they are set
-     */
-    public List<Footing> footings(boolean rolling) {
-        List<Footing> list = new ArrayList<>();
-        for (Contact contact : study.assembly().contacts()) {
-            if (contact.pushesOnly() && contact.surface().carries() && bears(contact)) {
-                Contact c = rolling && contact instanceof Contact.Caster caster ? caster.rolling() : contact;
-                list.add(new Footing(floor(posed.pivot(c)), floor(posed.at(c)), c.roam(), c.stiffness(), c.rating()));
-            }
-        }
-        return list;
-    }
-
-    private boolean bears(Contact contact) {
-        if (study.feetStay()) {
-            return posed.bears(contact);
-        }
-        // What is lifted is measured from the lowest foot, which may sink as this one rises.
-        double sinks = study.assembly().contacts().stream().mapToDouble(c -> rise(c.body())).max().orElse(0);
-        return posed.lifted(contact) + rise(contact.body()) + sinks <= Posed.LIFTED;
-    }
-
-    /** Height of the lowest surface that it stands on, m; 0 where it stands on none. */
-    public synchronized double ground() {
-        if (Double.isNaN(ground)) {
-            double least = Double.POSITIVE_INFINITY;
-            for (Contact contact : study.assembly().contacts()) {
-                if (contact.surface().carries()) {
-                    least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
-                }
-            }
-            ground = Double.isInfinite(least) ? 0 : least;
-        }
-        return ground;
-    }
-
-    /** A point with its height measured from {@link #ground}. */
-    public Vec3 aboveGround(Vec3 point) {
-        return new Vec3(point.x(), point.y(), point.z() - ground());
-    }
-
-    private static Vec3 floor(Vec3 p) {
-        return new Vec3(p.x(), p.y(), 0);
+    /** Where it touches what it stands on. */
+    public Feet feet() {
+        return feet;
     }
 
     /**
@@ -232,7 +187,7 @@ public final class Situation {
      */
     public SupportPolygon support(boolean rolling) {
         SupportPolygon known = study.support(rolling);
-        return known != null ? known : SupportPolygon.of(footings(rolling));
+        return known != null ? known : SupportPolygon.of(feet.all(rolling));
     }
 
     /** Where the centre of mass may stand, brakes as they are set. */
@@ -258,7 +213,7 @@ public final class Situation {
     public synchronized Tipping tipping(boolean rolling, Loading loading) {
         int known = (rolling ? Loading.values().length : 0) + loading.ordinal();
         if (tipping[known] == null) {
-            tipping[known] = tipping(support(rolling), off(loading));
+            tipping[known] = tipping(support(rolling), loads().off(loading));
         }
         return tipping[known];
     }
@@ -267,33 +222,24 @@ public final class Situation {
         boolean onFloor = study.assembly().contacts().stream().anyMatch(c -> c.surface() == Surface.FLOOR);
         double slope = onFloor ? project().place().room().slope() : 0;
         double mass = posed.mass() - off;
-        Vec3 centre = aboveGround(off > 0
-                ? posed.centre().times(posed.mass()).minus(hangs().times(off)).times(1 / mass)
+        Vec3 centre = feet.aboveGround(off > 0
+                ? posed.centre().times(posed.mass()).minus(loads().hangs().times(off)).times(1 / mass)
                 : posed.centre());
         if (cell == null) {
             return new Tipping(mass, centre, support, slope);
         }
         // What is taken off may move as far as its body does.
         double all = posed.mass() / mass;
-        double less = off > 0 ? off / mass * cell.of(payload().body()) : 0;
+        double less = off > 0 ? off / mass * cell.of(study.assembly().payload().body()) : 0;
         Vec3 high = centre.plus(new Vec3(0, 0, all * cell.centreAlong(Vec3.UP) + less));
-        double feet = feetMove();
-        if (feet == 0) {
+        double moves = feet.move();
+        if (moves == 0) {
             return new Tipping(mass, high, support, slope,
                     edge -> all * cell.centreAlong(new Vec3(edge.nx(), edge.ny(), 0)) + less);
         }
         // Feet that move turn the edges too: the centre then may come nearer in whichever direction.
-        double nearer = feet + all * Math.hypot(cell.centreAlong(Vec3.X), cell.centreAlong(Vec3.Y)) + less;
+        double nearer = moves + all * Math.hypot(cell.centreAlong(Vec3.X), cell.centreAlong(Vec3.Y)) + less;
         return new Tipping(mass, high, support, slope, edge -> nearer);
-    }
-
-    /** How far a joint can move any foot in a cell of poses, m; 0 in one pose. */
-    public double feetMove() {
-        double most = 0;
-        for (Contact contact : study.assembly().contacts()) {
-            most = Math.max(most, cell == null ? 0 : cell.of(contact.body()));
-        }
-        return most;
     }
 
     /** How far anything of a body can rise or sink in a cell of poses, m; 0 in one pose. */
@@ -320,7 +266,7 @@ public final class Situation {
     /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */
     public double pushHeight() {
         double most = policy().standing().pushHeight();
-        double ground = ground();
+        double ground = feet.ground();
         return Math.min(clearance().furthest(Vec3.UP, body -> true, ground + most) - ground, most);
     }
 
@@ -339,57 +285,9 @@ public final class Situation {
         return tipping().push(pushHeight());
     }
 
-    /** Which loading makes what holds a freedom hold most. */
-    public Loading hardest(int freedom) {
-        Loading hardest = Loading.SPARE;
-        for (Loading loading : Loading.values()) {
-            if (Math.abs(slope(freedom, loading)) > Math.abs(slope(freedom, hardest)) * (1 + 1e-9)) {
-                hardest = loading;
-            }
-        }
-        return hardest;
-    }
-
-    /** |∂V/∂q| of a freedom with whichever loading is hardest: what holds it must hold, N·m or N. */
-    public double potentialSlope(int freedom) {
-        return Math.abs(slope(freedom, hardest(freedom))) + (cell == null ? 0 : cell.slope(freedom));
-    }
-
-    /** ∂V/∂q of a freedom in this pose, N·m or N: positive where gravity and springs drive it back. */
-    public double slope(int freedom, Loading loading) {
-        double off = off(loading);
-        return posed.potentialSlope(freedom)
-                - (off > 0 ? off * Gravity.STANDARD * posed.velocity(payload().body(), hangs(), freedom).z() : 0);
-    }
-
-    /** Σ m·v² of all that moves for each unit of a freedom, kg·m² or kg. */
-    public double inertia(int freedom, Loading loading) {
-        double speed = posed.velocity(payload().body(), hangs(), freedom).length();
-        return posed.inertia(freedom) - off(loading) * speed * speed;
-    }
-
-    /** Force and moment, about a joint, from everything beyond it, with what hangs at the camera then. */
-    public Posed.Wrench onto(Joint joint, Loading loading) {
-        Vec3 less = new Vec3(0, 0, off(loading) * Gravity.STANDARD);
-        return posed.onto(joint).plus(new Posed.Wrench(less, hangs().minus(posed.at(joint)).cross(less)));
-    }
-
-    private Station payload() {
-        return study.assembly().payload();
-    }
-
-    /** Where the weight of all that hangs at the camera acts. */
-    private Vec3 hangs() {
-        return posed.centreFrom(payload());
-    }
-
-    /** What is not there of all that can hang at the camera, kg. */
-    private double off(Loading loading) {
-        return switch (loading) {
-            case BARE -> posed.massFrom(payload());
-            case GEAR -> study.rig().spare();
-            case SPARE -> 0;
-        };
+    /** What its freedoms feel with the camera on, off, and with the spare. */
+    public Loads loads() {
+        return new Loads(posed, cell);
     }
 
     /** Gravity's moment at the seat of a station of everything that rests on it, N·m. */

@@ -81,8 +81,8 @@ public final class Study {
         });
         boxes = new Lazy<>(() -> rig.assembly().pieces().stream().map(BoundingBox::of).toList());
         collisions = new Lazy<>(() -> CollisionGroup.of(rig, boxes(), set().posed()));
-        locked = new Lazy<>(() -> SupportPolygon.of(set().footings(false)));
-        rolling = new Lazy<>(() -> SupportPolygon.of(set().footings(true)));
+        locked = new Lazy<>(() -> SupportPolygon.of(set().feet().all(false)));
+        rolling = new Lazy<>(() -> SupportPolygon.of(set().feet().all(true)));
         int freedoms = rig.assembly().freedoms().size();
         stays = rig.assembly().contacts().stream()
                 .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));

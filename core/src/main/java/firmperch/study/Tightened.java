@@ -52,6 +52,6 @@ public record Tightened(int freedom, List<Joint> joints, Noun name) {
      */
     public double pull(Situation s, double held) {
         double speed = s.posed().velocity(s.study().assembly().mount().body(), s.posed().mount(), freedom).length();
-        return (held + Math.abs(s.slope(freedom, Loading.GEAR))) / Math.max(1e-3, speed);
+        return (held + Math.abs(s.loads().slope(freedom, Loading.GEAR))) / Math.max(1e-3, speed);
     }
 }

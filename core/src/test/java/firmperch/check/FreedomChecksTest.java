@@ -71,7 +71,7 @@ class FreedomChecksTest {
         // 4 pivots · 2 faces · 0.50 · 5/(0.15·0.012) N · 13.5 mm.
         double held = 4 * 2 * 0.50 * 5 / (0.15 * 0.012) * set.hold().effectiveRadius();
         assertThat(set.held(s, Hold.Friction::tightestMoment)).isCloseTo(held, within(1e-6));
-        double gear = s.potentialSlope(2) - Demo.project().gear().spare() * 9.80665 * 0.64 * Math.cos(0.2);
+        double gear = s.loads().potentialSlope(2) - Demo.project().gear().spare() * 9.80665 * 0.64 * Math.cos(0.2);
         assertThat(moves.reading().asked()).isCloseTo((held + gear) / (0.64), within(0.5));
     }
 

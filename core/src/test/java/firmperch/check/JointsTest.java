@@ -91,7 +91,7 @@ class JointsTest {
         int lift = near.study().assembly().indexOf("arm.lift");
         // Only the longer plate's own weight is added: 230 mm of plywood 200 × 18.
         double plate = 0.23 * 0.2 * 0.018 * 680 * Gravity.STANDARD * 0.64 * Math.cos(Math.toRadians(10));
-        assertThat(far.potentialSlope(lift) - near.potentialSlope(lift)).isCloseTo(plate, within(1e-9));
+        assertThat(far.loads().potentialSlope(lift) - near.loads().potentialSlope(lift)).isCloseTo(plate, within(1e-9));
     }
 
     /** The moments that the frame finds in the tightened pivots do the work of gravity on the lift (equilibrium). */
@@ -106,7 +106,7 @@ class JointsTest {
                 moments += frame.forces(end.member())[end.far() ? 10 : 4];
             }
         }
-        double torque = s.potentialSlope(s.study().assembly().indexOf("arm.lift"));
+        double torque = s.loads().potentialSlope(s.study().assembly().indexOf("arm.lift"));
         assertThat(Math.abs(moments)).isCloseTo(torque, within(0.01 * torque));
     }
 

@@ -37,7 +37,7 @@ class SettledTest {
     void anArmSinksOnItsPivotsSprings() {
         Situation soft = arm(2000);
         Situation firm = arm(8000);
-        double torque = soft.potentialSlope(2);
+        double torque = soft.loads().potentialSlope(2);
         double sinks = torque / 4 * (1 / 2000.0 - 1 / 8000.0) * 0.64 * Math.cos(0.2);
         assertThat(settled(soft).bends().drop() - settled(firm).bends().drop()).isCloseTo(sinks, withinPercentage(3));
         assertThat(sinks).isGreaterThan(0.0005);

@@ -16,6 +16,7 @@ import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Verdict;
 import firmperch.frame.FrameSolution;
+import firmperch.pose.Carried;
 import firmperch.pose.Pose;
 import firmperch.pose.Posed;
 import firmperch.project.Project;
@@ -176,7 +177,7 @@ class CeilingArmTest {
         Situation s = study.in(Pose.of(0, 0, 0, -0.3, -0.3, -0.3));
         var joint = study.assembly().joints().stream().filter(j -> j.id().equals("trolley.hanger-1-bolt")).findFirst()
                 .orElseThrow();
-        Posed.Carried held = s.posed().beyond(joint);
+        Carried held = s.posed().beyond(joint);
         Vec3 middle = new Vec3(0, 0, 0);
         double w = held.weight();
         double along = w * Math.abs(held.centre().y() - middle.y()) / (2 * 0.20);

@@ -60,12 +60,12 @@ class CasterSharesTest {
     void agreeWithTheSpaceFrame(int pin, double swing, double lift) {
         Situation s = Demo.posed(Demo.project(), pin, swing, lift);
         FrameSolution frame = s.frame().orElseThrow();
-        double[] shares = CasterShares.shares(s.footings(false).stream().map(Footing::point).toList(), s.weight(),
+        double[] shares = CasterShares.shares(s.feet().all(false).stream().map(Footing::point).toList(), s.weight(),
                 s.posed().centre());
         for (int i = 0; i < shares.length; i++) {
             assertThat(frame.reaction(i)).isCloseTo(shares[i], within(0.01 * s.weight() / 4));
         }
-        assertThat(CasterShares.largest(s.footings(false), s.posed().mass(), s.posed().centre())
+        assertThat(CasterShares.largest(s.feet().all(false), s.posed().mass(), s.posed().centre())
                 * Gravity.STANDARD).isCloseTo(Arrays.stream(shares).max().orElseThrow(), within(1e-6));
     }
 
@@ -74,8 +74,8 @@ class CasterSharesTest {
     void freeSwivelsAreWorse() {
         Situation locked = Demo.posed(Demo.with("perch.box.corners.outward", true), 5, 45, 0);
         Situation free = Demo.posed(Demo.with("perch.box.corners.locked", false), 5, 45, 0);
-        assertThat(CasterShares.largest(free.footings(false), free.posed().mass(), free.posed().centre()))
-                .isGreaterThan(CasterShares.largest(locked.footings(false), locked.posed().mass(),
+        assertThat(CasterShares.largest(free.feet().all(false), free.posed().mass(), free.posed().centre()))
+                .isGreaterThan(CasterShares.largest(locked.feet().all(false), locked.posed().mass(),
                         locked.posed().centre()));
     }
 

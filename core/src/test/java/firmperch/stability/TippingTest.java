@@ -115,7 +115,7 @@ class TippingTest {
     private static boolean standsUnder(Situation s, SupportPolygon.Edge edge, double push) {
         FrameModel.Builder frame = new FrameModel.Builder();
         int lump = frame.node(s.posed().centre());
-        for (Footing c : s.footings(false)) {
+        for (Footing c : s.feet().all(false)) {
             // Stiff feet: what is asked is where a rigid body tips, not how far tyres give before.
             frame.support(new FrameModel.Support(lump, c.point().minus(frame.at(lump)), Vec3.UP, 1e9, 1e9, true));
         }

@@ -59,8 +59,10 @@ class FallingTest {
         Situation s = Study.of(Demo.project()).set();
         int lift = freedom(s, "arm.lift");
         Situation gear = s.study().carrying(0).in(s.posed().pose());
-        assertThat(s.slope(lift, Loading.GEAR)).isCloseTo(gear.slope(lift, Loading.SPARE), within(1e-9));
+        assertThat(s.loads().slope(lift, Loading.GEAR)).isCloseTo(gear.loads().slope(lift, Loading.SPARE),
+                within(1e-9));
         double off = Demo.project().gear().mass() * GRAVITY * 0.64 * Math.cos(0.2);
-        assertThat(gear.slope(lift, Loading.SPARE) - gear.slope(lift, Loading.BARE)).isCloseTo(off, within(1e-6));
+        assertThat(gear.loads().slope(lift, Loading.SPARE) - gear.loads().slope(lift, Loading.BARE)).isCloseTo(off,
+                within(1e-6));
     }
 }

@@ -92,9 +92,9 @@ class RandomCompositionsTest {
         double spare = s.study().rig().spare();
         mass += spare;
         moment = moment.plus(gearMoment.times(spare / gear));
-        Vec3 centre = s.aboveGround(moment.times(1 / mass));
+        Vec3 centre = s.feet().aboveGround(moment.times(1 / mass));
         assertThat(mass).as("mass of number %d", number).isCloseTo(s.posed().mass(), within(0.01 * mass));
-        Vec3 told = s.aboveGround(s.posed().centre());
+        Vec3 told = s.feet().aboveGround(s.posed().centre());
         assertThat(centre.minus(told).length()).as("centre of number %d", number).isLessThan(0.01);
         double lean = Double.POSITIVE_INFINITY;
         for (int i = 0; i < 7200; i++) {

@@ -24,10 +24,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.text.Font;
@@ -217,7 +214,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         return keys;
     }
 
-    private void showShortcuts() {
+    void showShortcuts() {
         sheets.show(shortcuts.sheet());
     }
 
@@ -236,7 +233,7 @@ public final class DeskApp extends Application implements DeskView.Host {
     }
 
     /** What is filmed comes first. */
-    private void startNew() {
+    void startNew() {
         files.startNew(() -> desk.go(Step.SHOT));
     }
 
@@ -251,56 +248,20 @@ public final class DeskApp extends Application implements DeskView.Host {
 
     @Override
     public void fillFileMenu(MenuButton menu) {
-        Menu recents = new Menu("Open recent");
-        Menu studio = new Menu("Open a corner of the sample studio");
-        menu.getItems().addAll(item("New", this::startNew), item("Open …", files::chooseAndOpen), recents, studio,
-                new SeparatorMenuItem(), item("Save", this::save), item("Save as …", this::saveAs),
-                item("Earlier copies …", files::earlier), new SeparatorMenuItem(),
-                new SeparatorMenuItem(), item("The keyboard", this::showShortcuts),
-                item("What it is made with", () -> sheets.show(Notices.sheet())),
-                item("Quit", () -> files.leaving(this::close)));
-        int before = menu.getItems().size() - 4;
-        for (Exporter exporter : Exporters.ALL) {
-            menu.getItems().add(before++, item(exporter.label() + " …", () -> export(exporter)));
-        }
-        menu.getItems().add(before, item("All of these into a folder …", this::exportAll));
-        menu.setOnShowing(e -> {
-            if (studio.getItems().isEmpty()) {
-                samples.getNow(List.of())
-                        .forEach(s -> studio.getItems().add(item(s.name(), () -> files.open(() -> s))));
-            }
-            recents.getItems().clear();
-            for (Path file : files.recent()) {
-                boolean there = Files.exists(file);
-                recents.getItems().add(there
-                        ? item(file.toString(), () -> files.openFile(file))
-                        : item(file + "   (not there now: take it off the list)", () -> files.forget(file)));
-            }
-            recents.setDisable(recents.getItems().isEmpty());
-        });
-    }
-
-    private MenuItem item(String text, Runnable what) {
-        String keys = shortcuts.shown(text);
-        MenuItem item = new MenuItem(keys.isEmpty() ? text : text + "    " + keys);
-        item.setId("file-" + text.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
-        // Text typed in a field but not taken over yet belongs to the project too: taking the focus away takes it
-        // over.
-        item.setOnAction(e -> what.run());
-        return item;
+        new FileMenu(this, files, shortcuts, () -> samples.getNow(List.of())).fill(menu);
     }
 
     void openFile(Path file) {
         files.openFile(file);
     }
 
-    private void save() {
+    void save() {
         desk.requestFocus();
         files.save(() -> {
         });
     }
 
-    private void saveAs() {
+    void saveAs() {
         desk.requestFocus();
         files.saveAs(() -> {
         });
@@ -346,7 +307,7 @@ public final class DeskApp extends Application implements DeskView.Host {
         }
     }
 
-    private void close() {
+    void close() {
         end();
         stage.close();
     }

@@ -21,6 +21,10 @@ final class Shortcuts {
             new Key("Up, Down", "In the drawing: lift and lower, or move out and in", null),
             new Key("Page up, Page down", "In the drawing: a step up or down", null),
             new Key("Left, Right", "In the drawing: swing; in the view at an angle: turn it", null),
+            new Key("Arrows, Shift+Arrows", "In the room's plan: move what is chosen by 10 or 100 mm; at the head by 5",
+                    null),
+            new Key("Page up, Page down", "In the room's plan: turn what is chosen", null),
+            new Key("Shortcut+C, Delete", "In the room's plan: copy what is chosen, take it out", null),
             new Key("Enter", "In a field: take the value", null),
             new Key("Esc", "In a field: leave it as it was", null),
             new Key("Tab, Shift+Tab", "To the next field or button, and back", null));

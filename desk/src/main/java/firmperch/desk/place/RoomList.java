@@ -53,7 +53,7 @@ final class RoomList extends VBox {
         scroll.getStyleClass().add("list-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         copy.setId("room-copy");
-        copy.setTooltip(new Tooltip("Ctrl+D in the plan"));
+        copy.setTooltip(new Tooltip("Ctrl+C in the plan"));
         copy.setOnAction(e -> copy());
         delete.setId("room-delete");
         delete.setTooltip(new Tooltip("Delete in the plan"));

@@ -85,7 +85,7 @@ final class RoomView extends HBox {
         plan.setFocusTraversable(true);
         plan.setAccessibleHelp(
                 "Arrow keys move what is chosen by 10 mm, with Shift by 100; page up and page down turn it; "
-                        + "Delete takes it out, Ctrl+D copies it.");
+                        + "Delete takes it out, Ctrl+C copies it.");
         VBox right = new VBox(side, angle);
         VBox.setVgrow(side, Priority.ALWAYS);
         VBox.setVgrow(angle, Priority.ALWAYS);
@@ -249,7 +249,7 @@ final class RoomView extends HBox {
             case PAGE_UP -> move(0, 0, TURN);
             case PAGE_DOWN -> move(0, 0, -TURN);
             case DELETE -> list.delete();
-            case D -> {
+            case C -> {
                 if (!e.isShortcutDown()) {
                     return;
                 }

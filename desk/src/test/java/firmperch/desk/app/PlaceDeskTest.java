@@ -83,7 +83,7 @@ class PlaceDeskTest {
         assertThat(moved.x()).isCloseTo(put.x() + 0.01, within(1e-9));
         assertThat(moved.y()).isCloseTo(put.y() + 0.1, within(1e-9));
         assertThat(Math.toDegrees(moved.turn())).isCloseTo(15, within(1e-9));
-        desk.hand.keys(KeyCode.CONTROL, KeyCode.D);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.C);
         desk.filled();
         assertThat(desk.text("room-chosen")).isEqualTo("Bench or table 2");
         desk.act(() -> desk.find("room-plan").requestFocus());
