@@ -57,19 +57,6 @@ public final class Posed {
         return new Posed(rig, pose);
     }
 
-    /** Where a point of a body is in a pose: quicker than putting the whole rig into it. */
-    static Vec3 point(Rig rig, Pose pose, Body body, Vec3 at) {
-        Vec3 point = at;
-        for (int i = body == null ? -1 : body.index(); i >= 0; i = rig.parent(i)) {
-            Body moved = rig.assembly().bodies().get(i);
-            Vec3 there = moved.motion() instanceof Motion.Fixed
-                    ? point
-                    : moved.motion().at(pose.get(rig.freedom(i))).point(point);
-            point = moved.at().point(there);
-        }
-        return point;
-    }
-
     /** Safe without a lock: two threads may sum it up at the same time and get the same result. */
     private Carried everything() {
         if (everything == null) {

@@ -162,7 +162,7 @@ public final class Reach {
 
     /** How far a point is from its goal in a pose, m. */
     public static double miss(Rig rig, Pose pose, Tie.Hook grip, Goal goal) {
-        return goal.miss(Posed.point(rig, pose, grip.body(), grip.at()));
+        return goal.miss(rig.point(pose, grip.body(), grip.at()));
     }
 
     /** The freedoms that move the point at least that share of its way along what is wanted. */

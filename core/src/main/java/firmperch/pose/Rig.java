@@ -7,6 +7,7 @@ import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.MassProperties;
+import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Station;
 import firmperch.body.Stiffness;
@@ -286,5 +287,18 @@ public final class Rig {
             sum += part.mass();
         }
         return sum;
+    }
+
+    /** Where a point of a body is in a pose: quicker than putting the whole rig into it. */
+    Vec3 point(Pose pose, Body body, Vec3 at) {
+        Vec3 point = at;
+        for (int i = body == null ? -1 : body.index(); i >= 0; i = parent(i)) {
+            Body moved = assembly.bodies().get(i);
+            Vec3 there = moved.motion() instanceof Motion.Fixed
+                    ? point
+                    : moved.motion().at(pose.get(freedom(i))).point(point);
+            point = moved.at().point(there);
+        }
+        return point;
     }
 }
