@@ -4,6 +4,7 @@ import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
+import firmperch.part.Filming;
 import firmperch.part.Gear;
 import firmperch.part.GearItem;
 import firmperch.study.Situation;
@@ -27,6 +28,8 @@ public final class HeadView {
     private static final double BESIDE = 0.16;
     private static final double BELOW = 0.24;
     private static final double RING = 0.008;
+    /** So far before it the way that a second camera looks is drawn, m. */
+    private static final double LOOKS = 0.12;
 
     private HeadView() {
     }
@@ -65,7 +68,7 @@ public final class HeadView {
             moved(out, shape, face, left, low, right, high);
         }
         out.path(Ink.SUPPORT, new Point(left, 0), new Point(right, 0));
-        out.label(Ink.HINT, new Point(left, 0.008), Anchor.RIGHT, "mounting face");
+        out.label(Ink.HINT, new Point(right, 0.008), Anchor.LEFT, "mounting face");
         items(out, gear.items(), from, chosen);
         if (gear.mass() > 0) {
             Vec3 middle = gear.items().stream().map(i -> i.at().times(i.counts())).reduce(Vec3.ZERO, Vec3::plus)
@@ -125,6 +128,12 @@ public final class HeadView {
             out.box(Ink.GEAR, at.x() - half, at.y() - tall, at.x() + half, at.y() + tall);
         } else {
             out.disc(Ink.GEAR, at, RING);
+        }
+        for (Filming camera : item.films()) {
+            Vec3 end = item.at().plus(camera.ahead().times(LOOKS));
+            Point to = new Point(from == From.SIDE ? end.x() : end.y(), end.z());
+            out.path(Ink.SIGHT_EDGE, at, to);
+            out.label(Ink.HINT, to, Anchor.BELOW, "films");
         }
     }
 }

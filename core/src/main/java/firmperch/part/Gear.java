@@ -17,6 +17,7 @@ import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
  * Everything that hangs on the head, and what it films with.
@@ -45,6 +46,10 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
     private static final double WIDE = 0.13;
     private static final double DEEP = 0.08;
     private static final double LENS = 0.064;
+    /** From the sensor to where the lens comes out of the camera, m: common practice, no source. */
+    private static final double IN_CAMERA = 0.03;
+    /** What the first camera is called. */
+    private static final String ON_SCREW = "the camera on the screw";
 
     public Gear {
         items = List.copyOf(items);
@@ -71,21 +76,61 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
         return new Gear(items, mass, camera, lenses, mounting, supply, cables);
     }
 
-    /** The same with another camera. */
-    public Gear with(Camera other) {
-        return new Gear(items, spare, other, lenses, mounting, supply, cables);
+    /** What films: nothing for the first camera, which is on the screw, then the things that film themselves, in their order. */
+    private List<GearItem> filming() {
+        return items.stream().filter(item -> !item.films().isEmpty()).toList();
     }
 
-    /** The same with other lenses. */
-    public Gear through(List<Lens> others) {
-        return new Gear(items, spare, camera, others, mounting, supply, cables);
+    /** What films, by name: the camera on the screw, then the things that film themselves. */
+    public List<String> cameras() {
+        return Stream.concat(Stream.of(ON_SCREW), filming().stream().map(GearItem::name)).toList();
     }
 
-    /** The same with one of its lenses changed. */
-    public Gear with(int number, Lens changed) {
-        List<Lens> all = new ArrayList<>(lenses);
-        all.set(number, changed);
-        return through(all);
+    /** One of what films. */
+    public Camera camera(int number) {
+        return number == 0 ? camera : filming().get(number - 1).films().getFirst().camera();
+    }
+
+    /** The lenses that there are for one of what films. */
+    public List<Lens> lenses(int number) {
+        return number == 0 ? lenses : filming().get(number - 1).films().getFirst().lenses();
+    }
+
+    /** Where one of what films has its mounting face, from the head's, and which way it looks: along −z. */
+    public Placement face(int number) {
+        return number == 0 ? Placement.HERE : face(filming().get(number - 1));
+    }
+
+    private static Placement face(GearItem item) {
+        return item.films().getFirst().at(item.at().plus(Vec3.UP.times(item.size().high() / 2)));
+    }
+
+    /** Which of another gear's cameras is that one of these, as it may have been changed, moved or renamed; −1 if it is gone. */
+    public int same(int number, Gear other) {
+        if (number == 0 || cameras().size() == other.cameras().size()) {
+            return number;
+        }
+        GearItem was = filming().get(number - 1);
+        int same = other.filming().indexOf(was);
+        List<String> names = other.filming().stream().map(GearItem::name).toList();
+        int found = same < 0 ? names.indexOf(was.name()) : same;
+        return found < 0 ? -1 : found + 1;
+    }
+
+    /** The same with one of what films another camera, and other lenses for it. */
+    public Gear with(int number, Camera other, List<Lens> others) {
+        if (number == 0) {
+            return new Gear(items, spare, other, others, mounting, supply, cables);
+        }
+        GearItem films = filming().get(number - 1);
+        List<GearItem> all = new ArrayList<>(items);
+        all.set(items.indexOf(films), films.filming(List.of(films.films().getFirst().with(other, others))));
+        return with(all);
+    }
+
+    /** The same with other lenses for one of what films. */
+    public Gear through(int number, List<Lens> others) {
+        return with(number, camera(number), others);
     }
 
     /** The same with other cables. */
@@ -152,19 +197,29 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
                     : Solid.Bought.box(s.along(), s.across(), s.high(), item.counts()))
                     .at(Placement.at(item.at())));
         }
+        for (int i = 0; i < room.others().size(); i++) {
+            GearItem films = filming().get(i);
+            lens(out, body, "lens of " + films.name(), face(films), camera(i + 1).sensorBelow(), room.others().get(i));
+        }
         double sensor = room.sensorBelow();
         double front = room.lensLength();
-        double low = sensor + 0.03;
+        double low = sensor + IN_CAMERA;
         double high = Math.min(0, sensor - 0.02);
         // Room that camera and lens take up; what they weigh stands in the list.
         hang(out, body, Piece
                 .owned("camera's room",
                         Solid.Bought.box(room.along() ? WIDE : DEEP, room.across() ? WIDE : DEEP, low - high, 0))
                 .at(Placement.at(0, 0, -(low + high) / 2)));
-        if (front > 0.03) {
-            hang(out, body, Piece.owned("lens's room", new Solid.Bought(new Solid.Round(List.of(new Outline.Point(0, 0),
-                    new Outline.Point(LENS / 2, 0), new Outline.Point(LENS / 2, front - 0.03),
-                    new Outline.Point(0, front - 0.03))), 0)).at(Placement.at(0, 0, -sensor - front)));
+        lens(out, body, "lens's room", Placement.HERE, sensor, front);
+    }
+
+    /** The room that a lens takes before a camera, from where that is screwed on. */
+    private static void lens(Builder out, Body body, String name, Placement face, double sensor, double front) {
+        if (front > IN_CAMERA) {
+            double length = front - IN_CAMERA;
+            hang(out, body, Piece.owned(name, new Solid.Bought(new Solid.Round(List.of(new Outline.Point(0, 0),
+                    new Outline.Point(LENS / 2, 0), new Outline.Point(LENS / 2, length),
+                    new Outline.Point(0, length))), 0)).at(face.of(Placement.at(0, 0, -sensor - front))));
         }
     }
 

@@ -67,6 +67,14 @@ public final class GearEdits {
         return Math.abs(best - to) <= near ? best : Math.rint(to / STEP) * STEP;
     }
 
+    /** With one of them filming too, to begin with as a phone does; or with it filming no more. */
+    public static Gear filmingOrNot(Gear gear, int number) {
+        List<GearItem> items = new ArrayList<>(gear.items());
+        GearItem item = items.get(number);
+        items.set(number, item.filming(item.films().isEmpty() ? List.of(Filming.PHONE) : List.of()));
+        return gear.with(items);
+    }
+
     /** With one more cable; the same if there are as many as there may be. */
     public static Gear wired(Gear gear) {
         if (gear.cables().size() >= Gear.MOST_CABLES) {

@@ -4,6 +4,7 @@ import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.units.InvalidValue;
+import java.util.List;
 
 /**
  * One thing that hangs on the head.
@@ -14,8 +15,10 @@ import firmperch.units.InvalidValue;
  * @param up above the mounting face, m (below is negative)
  * @param size how much room it takes
  * @param facts what else is known of it
+ * @param films what it films with: nothing, or one camera
  */
-public record GearItem(String name, double mass, double forward, double left, double up, Size size, GearFacts facts)
+public record GearItem(String name, double mass, double forward, double left, double up, Size size, GearFacts facts,
+        List<Filming> films)
         implements
             Described {
     /** Outer sides, m; all 0 where nobody has said. */
@@ -46,12 +49,14 @@ public record GearItem(String name, double mass, double forward, double left, do
     public static final Params<GearItem> PARAMS = Params.of(GearItem.class).name("name", "Name")
             .mass("mass", "Mass", 0, 50)
             .length("forward", "Forward", -1, 1).length("left", "Left", -1, 1).length("up", "Up", -1, 1)
-            .group("size", "Size", Size.PARAMS).group("facts", "More", GearFacts.PARAMS).orElse(GearFacts.PLAIN).done();
+            .group("size", "Size", Size.PARAMS).group("facts", "More", GearFacts.PARAMS).orElse(GearFacts.PLAIN)
+            .many("films", "What it films with", Filming.PARAMS, 1).orElse(List.of()).done();
     /** So many times what it says a guess counts: our own judgement. */
     public static final double GUESSED = 1.25;
 
     public GearItem {
-        PARAMS.check(name, mass, forward, left, up, size, facts);
+        films = List.copyOf(films);
+        PARAMS.check(name, mass, forward, left, up, size, facts, films);
     }
 
     @Override
@@ -64,6 +69,11 @@ public record GearItem(String name, double mass, double forward, double left, do
         this(name, mass, forward, left, up, size, GearFacts.PLAIN);
     }
 
+    /** One that does not film. */
+    public GearItem(String name, double mass, double forward, double left, double up, Size size, GearFacts facts) {
+        this(name, mass, forward, left, up, size, facts, List.of());
+    }
+
     /** The mass that it counts with: the high end of a guess, kg. */
     public double counts() {
         return facts.weighed() ? mass : GUESSED * mass;
@@ -71,12 +81,17 @@ public record GearItem(String name, double mass, double forward, double left, do
 
     /** The same thing elsewhere on the head. */
     public GearItem at(Vec3 other) {
-        return new GearItem(name, mass, other.x(), other.y(), other.z(), size, facts);
+        return new GearItem(name, mass, other.x(), other.y(), other.z(), size, facts, films);
     }
 
     /** The same thing under another name. */
     public GearItem named(String other) {
-        return new GearItem(other, mass, forward, left, up, size, facts);
+        return new GearItem(other, mass, forward, left, up, size, facts, films);
+    }
+
+    /** The same thing filming with that, or with nothing. */
+    public GearItem filming(List<Filming> other) {
+        return new GearItem(name, mass, forward, left, up, size, facts, other);
     }
 
     /** Where its weight sits from the mounting face, m. */

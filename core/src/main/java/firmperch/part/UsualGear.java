@@ -1,6 +1,7 @@
 package firmperch.part;
 
 import firmperch.part.GearFacts.Held;
+import firmperch.shot.Usual;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -77,7 +78,8 @@ public final class UsualGear {
             row(ARMS, "Side arm 180 mm", 150, 25, 180, 25, 0, 100, 20, Held.ARM, 0),
             row(ARMS, "Double ball arm", 210, 40, 200, 40, 0, 110, 20, Held.ARM, 0),
             row(ARMS, "Offset bar 300 mm", 260, 30, 300, 12, 0, 0, -6, Held.BETWEEN, 0),
-            row(ARMS, "Second phone on an offset bar", 420, 80, 165, 40, 0, -200, -20, Held.ARM, 0),
+            films(row(ARMS, "Second phone on an offset bar", 420, 80, 165, 40, 0, -200, -20, Held.ARM, 0), 0),
+            films(row(ARMS, "Second camera on an offset bar", 870, 80, 130, 95, 0, -220, -50, Held.ARM, 5), 3),
             row(CABLES, "Cable along the arm, camera's half", 120, 0, 0, 0, -50, 0, 20, Held.CAMERA, 0),
             row(CABLES, "Picture cable 2 m, camera's half", 70, 0, 0, 0, -50, 30, 0, Held.CAMERA, 0),
             row(CABLES, "Mains lead, camera's half", 90, 0, 0, 0, -50, -30, 0, Held.CAMERA, 0),
@@ -91,6 +93,11 @@ public final class UsualGear {
         boolean screen = group.equals(SCREENS) && name.contains("screen") || name.startsWith("Monitor");
         return new Row(group, new GearItem(name, grams / 1e3, forward / 1e3, left / 1e3, up / 1e3,
                 new GearItem.Size(along / 1e3, across / 1e3, high / 1e3), new GearFacts(held, false, screen, watts)));
+    }
+
+    /** One that films as a usual camera does. */
+    private static Row films(Row row, int kit) {
+        return new Row(row.group, row.item.filming(List.of(Filming.of(Usual.KITS.get(kit)))));
     }
 
     /** Its groups, in their order. */

@@ -11,10 +11,12 @@ import firmperch.part.Perch;
 import firmperch.place.Place;
 import firmperch.place.RoomEdits;
 import firmperch.shot.CameraRoom;
+import firmperch.shot.Lens;
 import firmperch.shot.Shot;
 import firmperch.units.InvalidValue;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
+import java.util.ArrayList;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -55,10 +57,14 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             String in = setUps.size() == 1 ? "" : " in “" + setUp.name() + "”";
             Require.that(setUp.stance().x() <= place.room().depth(), "Wall to the perch" + in, setUp.stance().x(),
                     LENGTH, "at most the depth of the room, " + LENGTH.show(place.room().depth(), UnitSystem.METRIC));
-            if (setUp.lens() >= gear.lenses().size()) {
-                throw new InvalidValue("Which lens" + in, "number " + setUp.lens(),
-                        gear.lenses().size() == 1 ? "0, the only one" : "0 to " + (gear.lenses().size() - 1));
-            }
+            numbered("Which camera" + in, setUp.camera(), gear.cameras().size());
+            numbered("Which lens" + in, setUp.lens(), gear.lenses(setUp.camera()).size());
+        }
+    }
+
+    private static void numbered(String what, int number, int of) {
+        if (number >= of) {
+            throw new InvalidValue(what, "number " + number, of == 1 ? "0, the only one" : "0 to " + (of - 1));
         }
     }
 
@@ -78,8 +84,8 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     }
 
     private Shot shot(SetUp s) {
-        return new Shot(s.wanted(), s.handsRoom(), s.zoom(), s.crop(), s.aperture(), gear.lenses().get(s.lens()),
-                gear.camera());
+        return new Shot(s.wanted(), s.handsRoom(), s.zoom(), s.crop(), s.aperture(),
+                gear.lenses(s.camera()).get(s.lens()), gear.camera(s.camera()));
     }
 
     /** How the rig is set in the set-up that is shown. */
@@ -87,9 +93,24 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         return setUp().stance();
     }
 
-    /** The room that camera and lens take up in whichever set-up. */
+    /** The room that cameras and lenses take up in whichever set-up. */
     public CameraRoom cameraRoom() {
-        return CameraRoom.of(setUps.stream().map(this::shot).toList());
+        return cameraRoom(setUps);
+    }
+
+    /** The room that they take in the set-up that is shown: what films there has its lens of there. */
+    public CameraRoom cameraRoomShown() {
+        return cameraRoom(setUps.stream().filter(s -> s.camera() != setUp().camera() || s == setUp()).toList());
+    }
+
+    private CameraRoom cameraRoom(List<SetUp> in) {
+        List<Shot> first = in.stream().filter(s -> s.camera() == 0).map(this::shot).toList();
+        return CameraRoom.of(first.isEmpty() ? List.of(shot(setUp().by(0, 0))) : first)
+                .beside(IntStream.range(1, gear.cameras().size()).mapToObj(camera -> {
+                    List<SetUp> by = in.stream().filter(s -> s.camera() == camera).toList();
+                    return (by.isEmpty() ? gear.lenses(camera).stream() : by.stream().map(s -> shot(s).lens()))
+                            .mapToDouble(Lens::length).max().orElse(0);
+                }).toList());
     }
 
     /** The same project with another of its set-ups shown. */
@@ -162,9 +183,21 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log);
     }
 
-    /** The same project with another gear list. */
+    /**
+     * The same project with another gear list. Each set-up stays filmed by what it was.
+     *
+     * @throws InvalidValue if that is gone
+     */
     public Project with(Gear changed) {
-        return new Project(name, studio, units, setUps, shown, changed, place, perch, policy, log);
+        List<SetUp> all = setUps.stream().map(s -> {
+            int same = gear.same(s.camera(), changed);
+            if (same < 0) {
+                throw new InvalidValue("What hangs on the head", "without “" + gear.cameras().get(s.camera()) + "”",
+                        "“" + s.name() + "” is filmed by it: choose another camera there first");
+            }
+            return s.by(same, s.lens());
+        }).toList();
+        return new Project(name, studio, units, all, shown, changed, place, perch, policy, log);
     }
 
     /** The same project with its measurements others. */
@@ -173,8 +206,11 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     }
 
     private Project with(Shot s) {
-        return with(gear.with(setUp().lens(), s.lens()).with(s.camera())).with(new SetUp(setUp().name(), s.wanted(),
-                s.handsRoom(), setUp().lens(), s.zoom(), s.crop(), s.aperture(), setUp().recording(), stance()));
+        SetUp now = setUp();
+        List<Lens> lenses = new ArrayList<>(gear.lenses(now.camera()));
+        lenses.set(now.lens(), s.lens());
+        return with(gear.with(now.camera(), s.camera(), lenses)).with(new SetUp(now.name(), s.wanted(), s.handsRoom(),
+                now.camera(), now.lens(), s.zoom(), s.crop(), s.aperture(), now.recording(), stance()));
     }
 
     @Override
@@ -193,6 +229,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             case Shot shot -> with(shot);
             case Stance stance -> with(stance);
             case SetUp setUp -> with(setUp);
+            case Gear changed -> with(changed);
             default -> (Project) PARAMS.with(this, step, value);
         };
     }

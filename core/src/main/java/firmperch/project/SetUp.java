@@ -2,6 +2,7 @@ package firmperch.project;
 
 import firmperch.param.Described;
 import firmperch.param.Params;
+import firmperch.part.Gear;
 import firmperch.shot.Recording;
 import firmperch.shot.Wanted;
 import firmperch.units.Quantity;
@@ -12,25 +13,28 @@ import firmperch.units.Quantity;
  * @param name in the maker's words
  * @param wanted the rectangle
  * @param handsRoom wanted between the filmed plane and the lens front, m
- * @param lens which of the gear's, the first is 0
+ * @param camera which of what films on the head, 0 the one on its screw
+ * @param lens which of that camera's, the first is 0
  * @param zoom share of that lens's range, 0 widest, 1 longest
  * @param crop what part of the sensor's width the picture uses, as crop factor from 1 up
  * @param aperture the number after f/
  * @param recording who presses record
  * @param stance where the rig stands and how its joints are set
  */
-public record SetUp(String name, Wanted wanted, double handsRoom, int lens, double zoom, double crop, double aperture,
+public record SetUp(String name, Wanted wanted, double handsRoom, int camera, int lens, double zoom, double crop,
+        double aperture,
         Recording recording, Stance stance) implements Described {
     static final Params<SetUp> PARAMS = Params.of(SetUp.class).name("name", "Set-up")
             .group("wanted", "The picture", Wanted.PARAMS).length("handsRoom", "Room for hands", 0, 1.5)
-            .whole("lens", "Which lens", 0, 19).measure("zoom", "Zoom, 0 wide to 1 long", Quantity.NUMBER, 0, 1)
+            .whole("camera", "Which camera", 0, Gear.MOST).orElse(0).whole("lens", "Which lens", 0, 19)
+            .measure("zoom", "Zoom, 0 wide to 1 long", Quantity.NUMBER, 0, 1)
             .measure("crop", "Crop factor", Quantity.NUMBER, 1, 8)
             .measure("aperture", "Aperture f/", Quantity.NUMBER, 0.7, 64)
             .oneOf("recording", "Record is pressed by", Recording.class)
             .group("stance", "Where the perch stands", Stance.PARAMS).done();
 
     public SetUp {
-        PARAMS.check(name, wanted, handsRoom, lens, zoom, crop, aperture, recording, stance);
+        PARAMS.check(name, wanted, handsRoom, camera, lens, zoom, crop, aperture, recording, stance);
     }
 
     @Override
@@ -40,11 +44,16 @@ public record SetUp(String name, Wanted wanted, double handsRoom, int lens, doub
 
     /** The same view from a rig that is set otherwise. */
     public SetUp with(Stance changed) {
-        return new SetUp(name, wanted, handsRoom, lens, zoom, crop, aperture, recording, changed);
+        return new SetUp(name, wanted, handsRoom, camera, lens, zoom, crop, aperture, recording, changed);
+    }
+
+    /** The same view by another of the gear's cameras, through another of its lenses. */
+    public SetUp by(int other, int through) {
+        return new SetUp(name, wanted, handsRoom, other, through, zoom, crop, aperture, recording, stance);
     }
 
     /** The same under another name. */
     public SetUp named(String other) {
-        return new SetUp(other, wanted, handsRoom, lens, zoom, crop, aperture, recording, stance);
+        return new SetUp(other, wanted, handsRoom, camera, lens, zoom, crop, aperture, recording, stance);
     }
 }

@@ -10,6 +10,7 @@ import firmperch.pose.Pose;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
 import firmperch.project.Stance;
+import firmperch.shot.Lens;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.Quantity;
@@ -66,9 +67,14 @@ public record ChangeOver(List<String> touches, String inTheWay) {
 
     /** What is changed at the camera. */
     private static void hung(SetUp from, SetUp to, Project project, List<String> touches) {
+        if (from.camera() != to.camera()) {
+            // Each camera keeps its lens, its crop and how it is turned: to press record on the other is no touch of the rig.
+            return;
+        }
+        Lens lens = project.gear().lenses(to.camera()).get(to.lens());
         if (from.lens() != to.lens()) {
-            touches.add("put on “" + project.gear().lenses().get(to.lens()).name() + "”");
-        } else if (project.gear().lenses().get(to.lens()).zooms() && Math.abs(from.zoom() - to.zoom()) > 1e-6) {
+            touches.add("put on “" + lens.name() + "”");
+        } else if (lens.zooms() && Math.abs(from.zoom() - to.zoom()) > 1e-6) {
             touches.add("zoom");
         }
         if (from.wanted().along() != to.wanted().along()) {

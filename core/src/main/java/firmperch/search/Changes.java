@@ -87,7 +87,7 @@ final class Changes {
 
     /** Another lens that is there: of this set-up alone, and for nothing. */
     private void otherLenses() {
-        List<Lens> lenses = project.gear().lenses();
+        List<Lens> lenses = project.gear().lenses(project.setUp().camera());
         for (int i = 0; i < lenses.size(); i++) {
             int lens = i;
             if (i != project.setUp().lens()) {

@@ -86,7 +86,7 @@ final class Orientation {
 
     /** By how much a turn about that joint's axis k brings the camera's axes p nearest to those wanted, q: tan of it is Σ k·(p×q) over Σ (p·q − (k·p)(k·q)). */
     private static double turn(Situation s, int freedom) {
-        Placement camera = s.posed().camera();
+        Placement camera = s.camera();
         Target target = s.target();
         Vec3 axis = axis(s, freedom);
         boolean along = s.shot().wanted().along();

@@ -44,10 +44,11 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
     public static List<Supplier<Optional<OtherWay>>> of(Situation set) {
         List<Supplier<Optional<OtherWay>>> ways = new ArrayList<>();
         Gear gear = set.project().gear();
-        for (int i = 0; i < gear.lenses().size(); i++) {
+        List<Lens> there = gear.lenses(set.project().setUp().camera());
+        for (int i = 0; i < there.size(); i++) {
             int lens = i;
             if (i != set.project().setUp().lens()) {
-                ways.add(() -> way("your lens “" + gear.lenses().get(lens).name() + "”",
+                ways.add(() -> way("your lens “" + there.get(lens).name() + "”",
                         () -> Path.of("setUp.lens").with(set.project(), lens)));
             }
         }
@@ -63,7 +64,7 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
         for (int i = Math.max(0, shorter - EACH_WAY + 1); i < Math.min(LENSES.length, longer + EACH_WAY); i++) {
             if (i <= shorter || i >= longer) {
                 double lens = LENSES[i];
-                if (gear.lenses().stream().noneMatch(l -> Math.abs(l.focalLength() - lens) < 1e-9)) {
+                if (there.stream().noneMatch(l -> Math.abs(l.focalLength() - lens) < 1e-9)) {
                     ways.add(() -> way("a lens of " + set.length(lens), () -> through(set.project(), lens)));
                 }
             }
@@ -85,10 +86,11 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
     /** Through one more lens of the gear's, else like the one there is. */
     private static Project through(Project project, double focalLength) {
         Lens like = project.shot().lens();
-        List<Lens> lenses = new ArrayList<>(project.gear().lenses());
+        int camera = project.setUp().camera();
+        List<Lens> lenses = new ArrayList<>(project.gear().lenses(camera));
         lenses.add(new Lens(Quantity.LENGTH.show(focalLength, project.units()), focalLength, 0, like.nearestFocus(),
                 like.length()));
-        return Path.of("setUp.lens").with(project.with(project.gear().through(lenses)), lenses.size() - 1);
+        return Path.of("setUp.lens").with(project.with(project.gear().through(camera, lenses)), lenses.size() - 1);
     }
 
     /** The long side stays the longer one on the way. */

@@ -61,11 +61,11 @@ public final class Sight {
         this.s = s;
         framing = s.shot().framing();
         double heading = s.project().stance().heading();
-        Vec3 forward = s.posed().camera().x().turned(heading);
-        Vec3 left = s.posed().camera().y().turned(heading);
+        Vec3 forward = s.camera().x().turned(heading);
+        Vec3 left = s.camera().y().turned(heading);
         Vec3 sensor = s.inRoom(s.sensor());
         Wanted w = s.shot().wanted();
-        ahead = s.posed().camera().z().turned(heading).negated();
+        ahead = s.camera().z().turned(heading).negated();
         right = w.along() ? forward : left.negated();
         up = w.along() ? left : forward;
         Target target = s.target();

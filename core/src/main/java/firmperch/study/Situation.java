@@ -344,21 +344,31 @@ public final class Situation {
         return shotCentre().minus(target().ahead().times(distance));
     }
 
+    /** Where what films in this set-up is screwed on, from the head's mounting face. */
+    private Placement face() {
+        return project().gear().face(project().setUp().camera());
+    }
+
+    /** The axes of what films in this set-up, in the perch's: x forward, z up, origin on its mounting face. */
+    public Placement camera() {
+        return posed.camera().of(face());
+    }
+
     /** The middle of the sensor, in the perch's axes, m. */
     public Vec3 sensor() {
-        return posed.camera().point(new Vec3(0, 0, -shot().camera().sensorBelow()));
+        return camera().point(new Vec3(0, 0, -shot().camera().sensorBelow()));
     }
 
     /** The middle of the sensor as a point of its body. */
     public Tie.Hook sensorHook() {
         Mount mount = study.assembly().mount();
         return new Tie.Hook(mount.body(),
-                mount.at().plus(new Vec3(0, 0, -shot().camera().sensorBelow())));
+                mount.at().plus(face().point(new Vec3(0, 0, -shot().camera().sensorBelow()))));
     }
 
     /** The middle of the lens's front, in the perch's axes, m. */
     public Vec3 lensFront() {
-        return posed.camera().point(new Vec3(0, 0,
+        return camera().point(new Vec3(0, 0,
                 -shot().camera().sensorBelow() - shot().lens().length()));
     }
 
@@ -374,7 +384,7 @@ public final class Situation {
 
     /** Direction that the camera's forward points in the room, rad. */
     public double cameraHeading() {
-        Vec3 forward = posed.camera().direction(Vec3.X);
+        Vec3 forward = camera().direction(Vec3.X);
         return Math.atan2(forward.y(), forward.x()) + project().stance().heading();
     }
 

@@ -240,7 +240,7 @@ public final class Study {
     /** The project as it is set in that set-up, its camera taking the room that it takes there. */
     public Situation in(int setUp) {
         Project there = project.showing(setUp);
-        CameraRoom room = CameraRoom.of(there.shot());
+        CameraRoom room = there.cameraRoomShown();
         if (project.setUps().size() == 1 || room.equals(project.cameraRoom())) {
             return whole.moved(there).set();
         }

@@ -74,7 +74,7 @@ class InEachTest {
         Project p = low().showing(1);
         List<Lens> lenses = new ArrayList<>(List.of(p.gear().lenses().getFirst()));
         lenses.add(new Lens("long", 0.024, 0, 0.28, 0.25));
-        Project mixed = p.with(p.gear().through(lenses));
+        Project mixed = p.with(p.gear().through(0, lenses));
         Project longAbove = Path.of("setUp.lens").with(mixed.showing(0), 1);
         double own = Assessor.now(Demo.alone(p.with(List.of(p.setUps().get(1)), 0))).finding("clear.bench").reading()
                 .available();

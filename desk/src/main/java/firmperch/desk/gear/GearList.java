@@ -121,8 +121,17 @@ final class GearList extends VBox {
         int number = choice.number();
         // Not in the moment before the list follows another project.
         if (number >= 0 && gear().equals(shown)) {
-            choice.choose(gear().names(), -1);
-            edit(() -> GearEdits.removed(gear(), number));
+            if (edit(() -> GearEdits.removed(gear(), number))) {
+                choice.choose(gear().names(), -1);
+            }
+        }
+    }
+
+    /** Has the one that is chosen film too, or film no more. */
+    void filmOrNot() {
+        int number = choice.number();
+        if (number >= 0 && gear().equals(shown)) {
+            edit(() -> GearEdits.filmingOrNot(gear(), number));
         }
     }
 

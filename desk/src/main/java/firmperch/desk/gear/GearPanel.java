@@ -40,6 +40,7 @@ public final class GearPanel extends ReasonedPanel {
     private final Label title = Words.heading("");
     private final Label loose = Words.of("field-error", "");
     private final Form thing;
+    private final Button films = new Button();
     private final CachedVBox rest = new CachedVBox(8);
     private final CachedVBox cables = new CachedVBox(8);
     private final List<Form> cableForms = new ArrayList<>();
@@ -67,7 +68,9 @@ public final class GearPanel extends ReasonedPanel {
         add.setOnAction(e -> document.edit(document.project().with(GearEdits.wired(document.project().gear()))));
         rest.getChildren().setAll(form(0), form(1), form(2), Words.heading("Cables along the rig"), cables, add);
         loose.setId("gear-loose");
-        stack(title, loose, thing, rest, Words.heading("Reasons"), reasons());
+        films.setId("gear-films");
+        films.setOnAction(e -> list.filmOrNot());
+        stack(title, loose, thing, films, rest, Words.heading("Reasons"), reasons());
     }
 
     private void removeCable(int number) {
@@ -133,13 +136,22 @@ public final class GearPanel extends ReasonedPanel {
         title.setText(now == null ? "Screw, power, cables" : now.name());
         only(rest, now == null);
         only(thing, now != null);
-        String key = now == null ? "" : Integer.toString(number);
+        only(films, now != null);
+        boolean camera = now != null && !now.films().isEmpty();
+        films.setText(camera ? "It does not film" : "It films too");
+        String key = now == null ? "" : number + (camera ? " films" : "");
         if (!key.equals(edited)) {
             edited = key;
-            thing.show(now == null
-                    ? List.of()
-                    : Field.sections("", now, Path.of("gear.items." + number)));
+            thing.show(now == null ? List.of() : fields(now, Path.of("gear.items." + number)));
         }
+    }
+
+    private static List<Field.Section> fields(GearItem item, Path at) {
+        List<Field.Section> all = new ArrayList<>(Field.sections("", item, at));
+        item.films()
+                .forEach(
+                        camera -> all.addAll(Field.sections("What it films with", camera, at.then("films").then("0"))));
+        return all;
     }
 
     private void cables(Gear gear) {

@@ -1,74 +1,63 @@
 package firmperch.desk.shot;
 
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.LabelledChoice;
 import firmperch.param.Path;
 import firmperch.project.Project;
 import firmperch.shot.Lens;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
-/** Which of the gear's lenses a set-up is filmed with; the last choice is one more that is there. */
-final class LensChoice extends HBox {
+/** Which of what films on the head a set-up is filmed by, where there is more than one, and through which of its lenses; the last choice is one more that is there. */
+final class LensChoice extends VBox {
     private static final String MORE = "one more lens …";
     private static final int MOST = 20;
-    private static final double WIDEST = 226;
 
     private final Document document;
-    private final ComboBox<String> choice = new ComboBox<>();
-    private boolean showing;
+    private final LabelledChoice cameras;
+    private final LabelledChoice lenses;
 
     LensChoice(Document document) {
-        super(6);
+        super(4);
         this.document = document;
-        choice.setId("setUp.lens");
-        choice.setAccessibleText("Which lens");
-        choice.getStyleClass().add("choice");
-        choice.setMaxWidth(WIDEST);
-        choice.valueProperty().addListener((o, was, is) -> {
-            if (!showing && is != null) {
-                choose(choice.getItems().indexOf(is));
-            }
-        });
-        Label label = new Label("Through");
-        label.setLabelFor(choice);
-        label.getStyleClass().add("field-label");
-        label.setMinWidth(USE_PREF_SIZE);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.SOMETIMES);
-        HBox.setHgrow(choice, Priority.ALWAYS);
-        getStyleClass().add("field-line");
-        getChildren().addAll(label, gap, choice);
+        cameras = new LabelledChoice("setUp.camera", "Filmed by", "Which camera", this::filmedBy);
+        lenses = new LabelledChoice("setUp.lens", "Through", "Which lens", this::through);
+        getChildren().addAll(cameras, lenses);
     }
 
-    private void choose(int number) {
+    private void filmedBy(int number) {
         Project project = document.project();
-        List<Lens> lenses = new ArrayList<>(project.gear().lenses());
+        if (number >= 0 && number != project.setUp().camera()) {
+            document.edit(project.with(project.setUp().by(number, 0)));
+        }
+    }
+
+    private void through(int number) {
+        Project project = document.project();
+        int camera = project.setUp().camera();
+        List<Lens> all = new ArrayList<>(project.gear().lenses(camera));
         if (number < 0) {
             return;
         }
-        if (number == lenses.size()) {
+        if (number == all.size()) {
             Lens like = project.shot().lens();
-            lenses.add(new Lens("Lens " + (number + 1), like.focalLength(), like.longest(), like.nearestFocus(),
+            all.add(new Lens("Lens " + (number + 1), like.focalLength(), like.longest(), like.nearestFocus(),
                     like.length()));
         }
-        document.edit(Path.of("setUp.lens").with(project.with(project.gear().through(lenses)), number));
+        document.edit(Path.of("setUp.lens").with(project.with(project.gear().through(camera, all)), number));
     }
 
     void show(Project project) {
-        showing = true;
-        List<String> names = new ArrayList<>(project.gear().lenses().stream().map(Lens::name).toList());
+        int camera = project.setUp().camera();
+        List<String> by = project.gear().cameras();
+        cameras.show(by, camera);
+        cameras.setManaged(by.size() > 1);
+        cameras.setVisible(by.size() > 1);
+        List<String> names = new ArrayList<>(project.gear().lenses(camera).stream().map(Lens::name).toList());
         if (names.size() < MOST) {
             names.add(MORE);
         }
-        if (!choice.getItems().equals(names)) {
-            choice.getItems().setAll(names);
-        }
-        choice.getSelectionModel().select(project.setUp().lens());
-        showing = false;
+        lenses.show(names, project.setUp().lens());
     }
 }

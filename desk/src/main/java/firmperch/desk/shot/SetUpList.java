@@ -163,7 +163,8 @@ public final class SetUpList extends VBox {
             name.setText(setUp.name());
             what.setText(
                     Words.unbroken(setUp.wanted().words(project.units())) + ", "
-                            + project.gear().lenses().get(setUp.lens()).name());
+                            + project.gear().lenses(setUp.camera()).get(setUp.lens()).name()
+                            + (setUp.camera() > 0 ? " of “" + project.gear().cameras().get(setUp.camera()) + "”" : ""));
             choose.setSelected(number == project.shown());
         }
 

@@ -84,7 +84,8 @@ public final class ShotPanel extends ReasonedPanel {
                 Form.of(document, Stream
                         .concat(Field.sections("This lens", document.project().shot().lens(), Path.of("shot.lens"))
                                 .stream(),
-                                Field.sections("The camera, for all set-ups", document.project().gear().camera(),
+                                Field.sections("The camera, for all set-ups that it films",
+                                        document.project().shot().camera(),
                                         Path.of("shot.camera")).stream())
                         .toList()));
         Button mat = new Button("Print a mat of this …");
@@ -124,10 +125,11 @@ public final class ShotPanel extends ReasonedPanel {
         return Path.of("setUp.wanted").with(project, w.sized(area.width(), area.depth()));
     }
 
-    /** The gear's camera is that one, and the shown set-up is filmed through its lens, which is there from then on. */
+    /** What films the shown set-up is that camera, and the shown set-up is filmed through its lens, which is there from then on. */
     private Project filmedWith(Usual.Kit kit) {
         Project project = document.project();
-        List<Lens> lenses = new ArrayList<>(project.gear().lenses());
+        int camera = project.setUp().camera();
+        List<Lens> lenses = new ArrayList<>(project.gear().lenses(camera));
         int number = lenses.stream().map(Lens::name).toList().indexOf(kit.lens().name());
         if (number < 0) {
             number = project.setUps().size() == 1 && lenses.size() == 1 ? 0 : lenses.size();
@@ -139,7 +141,7 @@ public final class ShotPanel extends ReasonedPanel {
         } else {
             lenses.set(number, kit.lens());
         }
-        return Path.of("setUp.lens").with(project.with(project.gear().with(kit.camera()).through(lenses)), number);
+        return Path.of("setUp.lens").with(project.with(project.gear().with(camera, kit.camera(), lenses)), number);
     }
 
     /** Reach takes a moment, and the window does not wait for it. */

@@ -8,8 +8,10 @@ import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
 import firmperch.part.GearFacts;
 import firmperch.part.GearItem;
+import firmperch.study.Sight;
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -69,6 +71,35 @@ class GearDeskTest {
         assertThat(items()).hasSize(6);
         desk.press("undo");
         assertThat(items()).hasSize(7);
+    }
+
+    /** A second camera films a set-up of its own, and is not taken off while it does. */
+    @Test
+    void aSecondCamera() {
+        put("Arms and bars", "Second camera");
+        String name = items().getLast().name();
+        desk.type("gear.items.6.films.0.tilt", "20");
+        assertThat(items().getLast().films().getFirst().tilt()).isCloseTo(Math.toRadians(20), within(1e-9));
+        desk.go(Step.SHOT);
+        desk.filled();
+        desk.press("setup-add");
+        ComboBox<String> by = desk.find("setUp.camera");
+        desk.act(() -> by.setValue(name));
+        desk.filled();
+        assertThat(desk.project().setUp().camera()).isEqualTo(1);
+        assertThat(Math.toDegrees(Sight.of(desk.now()).slant())).isCloseTo(20, within(0.01));
+        desk.type("shot.lens.focalLength", "50");
+        assertThat(items().getLast().films().getFirst().lenses().getFirst().focalLength()).isEqualTo(0.05);
+        desk.go(Step.GEAR);
+        desk.filled();
+        desk.press("gear-6");
+        desk.press("gear-off");
+        assertThat(desk.says("choose another camera there first")).isTrue();
+        desk.press("gear-films");
+        assertThat(items().getLast().films()).as("it still films").hasSize(1);
+        desk.press("gear-5");
+        desk.press("gear-films");
+        assertThat(desk.project().gear().cameras()).hasSize(3);
     }
 
     /** Dragged from the front it goes aside and up or down, from the side forward; by keys in steps of 5 mm. */
