@@ -39,7 +39,8 @@ final class ClearanceChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), walls(), bench(), floor(),
+        return List.of(walkway(), ceiling().feeling((none, rig, f) -> rig.lifts(f)), slanting(),
+                walls(), bench(), floor(),
                 self());
     }
 
@@ -62,9 +63,23 @@ final class ClearanceChecks {
         return clear("clear.ceiling", Scope.EVERY_POSE, "Does it clear the ceiling?", "it hits the ceiling",
                 "ceiling − highest point",
                 s -> reading(s, s.policy().distances().gap(),
-                        s.project().place().room().ceiling()
+                        s.project().place().room().highest()
                                 - s.clearance().furthest(Vec3.UP, s.study().apartFrom(Surface.CEILING)),
                         "to the ceiling"));
+    }
+
+    /** Of a ceiling that slopes, the part that does. */
+    private static FunctionCheck<Void> slanting() {
+        return FunctionCheck.whole(new About("clear.slant", Topic.HITS, "Does it clear the sloping ceiling?",
+                Quantity.LENGTH, Scope.EVERY_POSE, false, "it hits the sloping ceiling",
+                "distance of the farthest point from the slanting plane", HULLS),
+                study -> study.project().place().room().slopes(), study -> null, s -> {
+                    Room room = s.project().place().room();
+                    return reading(s, s.policy().distances().gap(),
+                            room.slantingAt()
+                                    - s.clearance().furthest(room.slanting(), s.study().apartFrom(Surface.CEILING)),
+                            "to the sloping ceiling");
+                }, Check.Certainty.PROVEN);
     }
 
     private static FunctionCheck<Void> walls() {

@@ -62,10 +62,7 @@ final class FreedomChecks {
 
     private static Reading stays(Level level, Situation s, FrameSolution frame) {
         Vec3 runs = s.posed().centreVelocity(level.freedom).times(s.posed().mass());
-        boolean onFloor = s.study().assembly().contacts().stream().anyMatch(c -> c.surface() == Surface.FLOOR);
-        double slope = onFloor
-                ? Gravity.STANDARD * runs.radius() * Math.sin(s.project().place().room().slope())
-                : 0;
+        double slope = Gravity.STANDARD * runs.radius() * Math.sin(s.tipping().slope().most());
         Vec3 turned = turned(level, s, frame);
         double lean = Gravity.STANDARD * Math.abs(turned.x() * runs.y() - turned.y() * runs.x());
         double lever = s.posed().velocity(s.study().assembly().mount().body(), s.posed().mount(), level.freedom)

@@ -154,7 +154,7 @@ final class PictureChecks {
                             .mapToDouble(p -> s.posed().reach(p, Vec3.UP) - sensor).max().orElse(0);
                     double high = s.sensorHeightWanted();
                     double needed = high + Math.max(0, above);
-                    double most = s.project().place().room().ceiling() - s.policy().distances().gap();
+                    double most = overhead(s) - s.policy().distances().gap();
                     return new Reading(needed, most,
                             () -> s.length(s.shotCentre().z()) + " + " + s.length(high - s.shotCentre().z()) + " + "
                                     + s.length(Math.max(0, above)) + " = " + s.length(needed))
@@ -162,6 +162,12 @@ final class PictureChecks {
                                     + " up, and there is room to " + s.length(most)
                                     + covers(s, most - Math.max(0, above)));
                 });
+    }
+
+    /** Height of the ceiling where the camera would have to be, m. */
+    private static double overhead(Situation s) {
+        Vec3 there = s.sensorWanted();
+        return s.project().place().room().ceilingAt(there.x(), there.y());
     }
 
     /** What the lens takes in from as high as there is room for, where it looks straight down: "; from there it takes in 900 × 506 mm". */

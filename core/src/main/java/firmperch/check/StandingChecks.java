@@ -109,10 +109,10 @@ final class StandingChecks {
     }
 
     private static Reading stands(Situation s, Tipping t, String when) {
-        double needed = Math.max(0.001, t.centre().z() * Math.tan(t.slope()));
-        double inside = t.clearance();
+        double needed = Math.max(0.001, t.stands().needed());
+        double inside = t.stands().inside();
         return new Reading(needed, inside, () -> s.length(inside) + " inside its support; " + s.length(needed)
-                + " are used up by the floor's slope of " + s.show(Quantity.ANGLE, t.slope()))
+                + " are used up by the floor's slope of " + s.show(Quantity.ANGLE, t.slope().most()))
                 .saying(() -> inside > 0
                         ? "it falls over on this floor" + when
                         : "it falls over" + when + ": its weight lies " + s.length(-inside) + " outside its feet");
@@ -125,7 +125,8 @@ final class StandingChecks {
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean,
                             () -> "atan(" + s.length(t.clearance()) + " / "
-                                    + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope()) + " = "
+                                    + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope().most())
+                                    + " = "
                                     + s.show(Quantity.ANGLE, lean) + when + "; " + leans(s, t))
                             .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + when + ", " + s
                                     .show(Quantity.ANGLE, s.policy().standing().lean()) + " are asked");
@@ -177,8 +178,8 @@ final class StandingChecks {
         return check("tip.slope", Topic.FIRMNESS, "Does it stand on an ordinary floor's slope?", Quantity.ANGLE,
                 "it tips on an ordinary sloping floor", "θ = atan(d / h)",
                 "rigid statics; 5° of an ordinary floor: common practice, no source", (s, t, when) -> {
-                    double asked = Math.max(s.policy().standing().slope(), s.project().place().room().slope());
-                    double lean = Math.max(0, t.leastLean() + t.slope());
+                    double asked = Math.max(s.policy().standing().slope(), t.slope().most());
+                    double lean = Math.max(0, t.levelLean());
                     return new Reading(asked, lean, () -> "atan(" + s.length(t.clearance()) + " / "
                             + s.length(t.centre().z()) + ") = " + s.show(Quantity.ANGLE, lean) + when);
                 });
@@ -266,7 +267,7 @@ final class StandingChecks {
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("
                             + s.length(t.clearance()) + " / " + s.length(t.centre().z()) + ") − "
-                            + s.show(Quantity.ANGLE, t.slope()) + " = " + s.show(Quantity.ANGLE, lean) + when);
+                            + s.show(Quantity.ANGLE, t.slope().most()) + " = " + s.show(Quantity.ANGLE, lean) + when);
                 }));
     }
 

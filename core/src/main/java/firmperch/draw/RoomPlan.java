@@ -13,6 +13,7 @@ import firmperch.project.Project;
 import firmperch.search.Coverage;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,6 +24,8 @@ public final class RoomPlan {
     private static final double BESIDE = 1.3;
     /** A corner by which a thing is made larger, m. */
     private static final double HANDLE = 0.035;
+    /** A line of words under the plan, m. */
+    private static final double LINE = 0.2;
 
     private final Situation s;
     private final Place place;
@@ -63,8 +66,26 @@ public final class RoomPlan {
         if (legend) {
             plan.legend(low - WALL);
         }
-        return plan.out.build(-WALL - 0.05, low - WALL - (legend ? 0.3 : 0.05), room.depth() + WALL + 0.05,
+        double under = low - WALL - (legend ? LINE : 0);
+        int lines = plan.slopes(under);
+        return plan.out.build(-WALL - 0.05, under - LINE * lines - 0.05, room.depth() + WALL + 0.05,
                 high + WALL + 0.05);
+    }
+
+    /** Where the ceiling slopes and the floor falls, in words under the plan, as nothing of it is seen from above; how many lines that takes. */
+    private int slopes(double below) {
+        Room room = place.room();
+        List<String> all = new ArrayList<>();
+        if (room.slopes()) {
+            all.add("ceiling " + room.ceilingWords(s.project().units()) + ", rises " + room.pitch().rises());
+        }
+        if (room.slope() > 0 && room.ground().falls().known()) {
+            all.add("floor falls " + room.ground().falls());
+        }
+        for (int i = 0; i < all.size(); i++) {
+            out.label(Ink.HINT, new Point(0, below - LINE * (i + 0.6)), Anchor.RIGHT, all.get(i));
+        }
+        return all.size();
     }
 
     private void room(double low, double high) {
@@ -105,8 +126,8 @@ public final class RoomPlan {
     }
 
     private void legend(double below) {
-        out.box(Ink.REACHED, 0, below - 0.22, 0.14, below - 0.1);
-        out.label(Ink.HINT, new Point(0.14, below - 0.16), Anchor.RIGHT,
+        out.box(Ink.REACHED, 0, below - LINE, 0.14, below - 0.4 * LINE);
+        out.label(Ink.HINT, new Point(0.14, below - 0.7 * LINE), Anchor.RIGHT,
                 "the camera can be here (sampled)");
     }
 

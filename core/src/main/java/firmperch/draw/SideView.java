@@ -25,6 +25,8 @@ import java.util.function.ToDoubleFunction;
 
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
+    /** Ceiling and floor are drawn so thick, m. */
+    private static final double THICK = 0.02;
     /** A joist as it is drawn, m. */
     private static final double JOIST = 0.06;
     /** How far the line over the edge that it tips about goes on above the centre of mass, m. */
@@ -60,7 +62,7 @@ public final class SideView {
                     Person.extent(s, View.SIDE).stream().mapToDouble(Point::x).max().orElse(0) + 0.05));
         }
         double top = scene.wholeRoom()
-                ? room.ceiling() + 0.12
+                ? room.highest() + 0.12
                 : Math.max(Math.max(s.posed().top(), scene.person() ? bench.worker() : 0) + 0.12, 1.2);
         view.room(right, top);
         if (scene.person()) {
@@ -99,27 +101,56 @@ public final class SideView {
         boolean hangs = !s.stands();
         // Half metres, or every two feet.
         double step = s.project().units() == UnitSystem.METRIC ? 0.5 : 24 * 0.0254;
-        for (double z = step; !scene.bare() && z < Math.min(top, room.ceiling()); z += step) {
+        for (double z = step; !scene.bare() && z < Math.min(top, room.highest()); z += step) {
             out.path(Ink.GRID, new Point(0, z), new Point(right, z));
             out.label(Ink.HINT, new Point(0.01, z + 0.035), Anchor.RIGHT,
                     Quantity.LENGTH.bare(z, s.project().units()));
         }
         out.box(Ink.ROOM, -0.03, 0, 0, top);
         out.box(Ink.ROOM, -0.03, -0.02, right, 0);
-        if (room.ceiling() <= top) {
+        if (room.slopes()) {
+            slanting(room, right, top);
+        } else if (room.ceiling() <= top) {
             out.box(Ink.ROOM, -0.03, room.ceiling(), right, room.ceiling() + 0.02);
-            // Words keep clear of the line, of rails under it and joists above.
-            words(new Point(right, room.ceiling() - (hangs ? 0.13 : 0.07)),
-                    "ceiling " + s.length(room.ceiling()));
             joists(room.ceiling() + 0.02);
         }
+        double high = room.ceilingAt(right, s.project().stance().y());
+        if (high <= top) {
+            // Words keep clear of the line, of rails under it and joists above.
+            words(new Point(right, high - (hangs ? 0.13 : 0.07)), "ceiling " + room.ceilingWords(s.project().units()));
+        }
         if (scene.wholeRoom()) {
-            out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceiling());
-            words(new Point(right, room.ceiling() - (hangs ? 0.23 : 0.18)),
+            out.box(Ink.WALKWAY, 0, 0, room.walkway(), room.ceilingAt(0, s.project().stance().y()));
+            words(new Point(right, high - (hangs ? 0.23 : 0.18)),
                     "walkway " + s.length(room.walkway()) + ", floor slopes " + s.show(Quantity.ANGLE, room.slope()));
         }
         ThingShapes.beside(out, s.project().place(), right, top);
         bench();
+    }
+
+    /** The ceiling as it is cut over the rig, as far as it is in view. */
+    private void slanting(Room room, double right, double top) {
+        List<Vec3> section = room.section(s.project().stance().y());
+        for (int i = 1; i < section.size(); i++) {
+            Vec3 a = section.get(i - 1);
+            Vec3 b = section.get(i);
+            // From where it comes into view on the left or below the top, to where it leaves.
+            double from = 0;
+            double to = b.x() > right ? (right - a.x()) / (b.x() - a.x()) : 1;
+            double rise = b.z() - a.z();
+            if (rise > 0) {
+                to = Math.min(to, (top - a.z()) / rise);
+            } else if (rise < 0) {
+                from = Math.max(from, (top - a.z()) / rise);
+            } else if (a.z() > top) {
+                to = 0;
+            }
+            if (to > from) {
+                Point begins = View.SIDE.at(a.plus(b.minus(a).times(from)));
+                Point ends = View.SIDE.at(a.plus(b.minus(a).times(to)));
+                out.area(Ink.ROOM, List.of(begins, ends, up(ends, THICK), up(begins, THICK)));
+            }
+        }
     }
 
     private void words(Point left, String words) {

@@ -47,7 +47,8 @@ public record Carrier(String what, May may, String why) {
         all.add(prop(place, units));
         for (Thing thing : place.things()) {
             if (thing instanceof Post post) {
-                boolean stands = post.low() == 0 && post.high() >= place.room().ceiling() - 0.01;
+                boolean stands = post.low() == 0
+                        && post.high() >= place.room().ceilingAt(post.spot().x(), post.spot().y()) - 0.01;
                 all.add(new Carrier("“" + post.name() + "”", stands ? May.YES : May.PERHAPS,
                         Quantity.LENGTH.show(post.diameter(), units) + " across, "
                                 + (stands ? "floor to ceiling" : "see what holds its ends")));
@@ -97,6 +98,9 @@ public record Carrier(String what, May may, String why) {
     private static Carrier joists(Place place, UnitSystem units) {
         Joists joists = place.room().joists();
         Bench b = place.bench();
+        if (place.room().slopes()) {
+            return new Carrier("joists above", May.NO, "the ceiling slopes; a rig hangs from a level one");
+        }
         if (joists.made() == Joists.Made.UNKNOWN) {
             return new Carrier("joists above", May.PERHAPS, "say what is above the ceiling");
         }
@@ -124,7 +128,8 @@ public record Carrier(String what, May may, String why) {
     }
 
     private static Carrier prop(Place place, UnitSystem units) {
-        double high = place.room().ceiling();
+        Bench b = place.bench();
+        double high = place.room().ceilingAt(b.from() + b.depth() / 2, 0);
         String height = Quantity.LENGTH.show(high, units);
         if (high > PROP) {
             return new Carrier("floor to ceiling", May.NO, height + " is high for a prop");

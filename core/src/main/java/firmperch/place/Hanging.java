@@ -35,6 +35,6 @@ public record Hanging(String name, Spot spot, double depth, double width, double
 
     @Override
     public List<Block> solid(Room room) {
-        return List.of(Block.around(spot, depth, width, low, Math.max(low + 0.01, room.ceiling())));
+        return List.of(Block.around(spot, depth, width, low, Math.max(low + 0.01, room.ceilingAt(spot.x(), spot.y()))));
     }
 }

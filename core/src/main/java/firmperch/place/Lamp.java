@@ -48,9 +48,10 @@ public record Lamp(String name, Spot spot, double across, double low, double tal
     @Override
     public List<Block> solid(Room room) {
         Vec3 middle = spot.point(0, 0, 0);
+        double ceiling = room.ceilingAt(spot.x(), spot.y());
         Block shade = Block.round(middle, across / 2, 0, 2 * Math.PI, low, low + tall);
-        return low + tall >= room.ceiling()
+        return low + tall >= ceiling
                 ? List.of(shade)
-                : List.of(shade, Block.around(spot, CORD, CORD, low + tall, room.ceiling()));
+                : List.of(shade, Block.around(spot, CORD, CORD, low + tall, ceiling));
     }
 }

@@ -42,6 +42,10 @@ public final class Muddle {
                 all.add(name + " stands in the bench; there is room from " + LENGTH.show(free, units)
                         + " from the wall on.");
             }
+            if (thing instanceof Worker worker && place.bench().worker() > headroom(room, worker)) {
+                all.add(name + " does not stand upright there: the ceiling is at "
+                        + LENGTH.show(headroom(room, worker), units) + ".");
+            }
             if (meet(thing.free(room), List.of(bench))) {
                 all.add(name + needs(thing) + "the bench.");
             }
@@ -56,6 +60,10 @@ public final class Muddle {
             }
         }
         return all;
+    }
+
+    private static double headroom(Room room, Worker worker) {
+        return room.ceilingAt(worker.spot().x(), worker.spot().y());
     }
 
     /** What it does where there is no room for it. */

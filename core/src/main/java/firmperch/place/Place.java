@@ -27,7 +27,8 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
         PARAMS.check(room, bench, things);
         Require.that(bench.from() + bench.depth() <= room.depth(), "Depth of the bench", bench.depth(), LENGTH,
                 "so little that the bench fits in the room");
-        Require.that(bench.height() < room.ceiling(), "Height of the bench", bench.height(), LENGTH,
+        Require.that(bench.height() < room.ceilingAt(bench.from() + bench.depth() / 2, 0), "Height of the bench",
+                bench.height(), LENGTH,
                 "less than the ceiling");
         if (things.stream().map(Thing::name).distinct().count() < things.size()) {
             throw new InvalidValue("What is in the room", "two of one name", "a name of its own for each");

@@ -113,8 +113,7 @@ public final class RoomEdits {
         double by = Math.clamp(left, b.width() / 2 - w.right(), w.left() - b.width() / 2);
         boolean away = r.joists().run() == Joists.Run.AWAY;
         Joists j = r.joists();
-        Room room = new Room(r.depth(), r.ceiling(), r.walkway(), r.slope(),
-                new Walls(w.left() - by, w.right() + by, w.made()),
+        Room room = r.from(new Walls(w.left() - by, w.right() + by, w.made()),
                 away ? new Joists(j.made(), j.run(), j.first() - by, j.spacing(), j.width(), j.depth()) : j);
         return new Place(room, bench, place.things().stream()
                 .map(t -> t.at(t.spot().at(t.spot().x(), t.spot().y() - by))).toList());

@@ -34,6 +34,6 @@ public record WallPiece(String name, Spot spot, double depth, double width) impl
 
     @Override
     public List<Block> solid(Room room) {
-        return List.of(Block.around(spot, depth, width, 0, room.ceiling()));
+        return List.of(Block.around(spot, depth, width, 0, room.highest()));
     }
 }

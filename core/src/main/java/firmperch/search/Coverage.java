@@ -81,7 +81,7 @@ public record Coverage(List<Place> places, double lowest, double highest) {
 
     /** Height of the lens above the floor when it is lifted (+1) or lowered (−1) as far as a hand can, m. */
     private static double lens(Situation s, int way) {
-        double far = s.project().place().room().ceiling();
+        double far = s.project().place().room().highest();
         Pose end = new DragSolver(s, s.sensorHook()).to(Reach.Goal.height(s.sensor().z() + way * far)).pose();
         return s.in(end).lensFront().z();
     }

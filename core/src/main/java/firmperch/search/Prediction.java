@@ -29,7 +29,7 @@ public final class Prediction {
     private static double predicted(Situation s, Measurement.Kind kind) {
         return switch (kind) {
             case PUSH -> s.pushAvailable();
-            case LEAN -> s.tipping().leastLean() + s.tipping().slope();
+            case LEAN -> s.tipping().levelLean();
             // What is likely, not the low end that a limit is held to.
             case SAG -> sag(s.with(Stiffness.End.TYPICAL));
         };

@@ -6,20 +6,21 @@ import java.util.function.ToDoubleFunction;
 
 /**
  * Rigid statics of a thing that stands on a floor: what it takes to tip it over an edge of its support, the floor sloping
- * by σ in whichever direction is worst. With the centre of mass a distance d inside an edge and h above the floor, and
+ * by σ, in whichever direction is worst unless that is known. With the centre of mass a distance d inside an edge and h above the floor, and
  * weight W: it leans θ = atan(d/h) − σ before it goes; the moment left about the edge is W·(d·cos σ − h·sin σ), which a push
- * F at height z or a mass m put on a distance q outside the edge uses up.
+ * F at height z or a mass m put on a distance q outside the edge uses up. Where the floor falls at an angle φ to the edge's normal it is
+ * W·(d·cos σ − h·sin σ·cos φ).
  *
  * @param mass M, kg
  * @param centre of mass, m
  * @param support where the centre of mass may stand
- * @param slope σ of the floor, rad
+ * @param slope of the floor
  * @param slack how far the centre may come nearer to an edge than it is, m: 0 in one pose, more for a cell of poses
  */
-public record Tipping(double mass, Vec3 centre, SupportPolygon support, double slope,
+public record Tipping(double mass, Vec3 centre, SupportPolygon support, Slope slope,
         ToDoubleFunction<SupportPolygon.Edge> slack) {
     /** In one pose. */
-    public Tipping(double mass, Vec3 centre, SupportPolygon support, double slope) {
+    public Tipping(double mass, Vec3 centre, SupportPolygon support, Slope slope) {
         this(mass, centre, support, slope, edge -> 0);
     }
 
@@ -36,24 +37,62 @@ public record Tipping(double mass, Vec3 centre, SupportPolygon support, double s
         return least;
     }
 
+    /**
+     * How far inside an edge it must be to stand on this slope, and how far it is.
+     *
+     * @param inside m; negative outside, −1 if there is no support at all
+     * @param needed m
+     */
+    public record Stands(double inside, double needed) {}
+
+    /** At the edge over which it goes first. */
+    public Stands stands() {
+        Stands least = null;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            Slope.Pull pull = slope.toward(edge.nx(), edge.ny());
+            Stands there = new Stands(inside(edge), centre.z() * pull.out() / pull.down());
+            least = least == null || there.inside - there.needed < least.inside - least.needed ? there : least;
+        }
+        return least == null ? new Stands(-1, centre.z() * Math.tan(slope.most())) : least;
+    }
+
     /** Lean in the weakest direction before it goes, rad; negative if it does not stand. */
     public double leastLean() {
-        return Math.atan2(clearance(), centre.z()) - slope;
+        double least = support.edges().isEmpty() ? leans(-1, slope.toward(1, 0)) : Double.POSITIVE_INFINITY;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            least = Math.min(least, leans(inside(edge), slope.toward(edge.nx(), edge.ny())));
+        }
+        return least;
+    }
+
+    /** The same on a level floor, rad. */
+    public double levelLean() {
+        return Math.atan2(clearance(), centre.z());
     }
 
     /** Lean in that direction before it goes, rad from the x axis; negative if it does not stand. */
     public double lean(double direction) {
-        return Math.atan2(support.along(centre, direction), centre.z()) - slope;
+        return leans(support.along(centre, direction), slope.toward(Math.cos(direction), Math.sin(direction)));
+    }
+
+    /** From where weight pulls to the edge. */
+    private double leans(double inside, Slope.Pull pull) {
+        return Math.atan2(inside, centre.z()) - Math.atan2(pull.out(), pull.down());
     }
 
     /** Moment about an edge that is left, for each kilogram and m/s² of weight, m. */
-    private double lever(double inside) {
-        return inside * Math.cos(slope) - centre.z() * Math.sin(slope);
+    private double lever(SupportPolygon.Edge edge) {
+        Slope.Pull pull = slope.toward(edge.nx(), edge.ny());
+        return inside(edge) * pull.down() - centre.z() * pull.out();
     }
 
     /** Push at a height, m, that starts it tipping in the weakest direction, N. */
     public double push(double height) {
-        return mass * Gravity.STANDARD * lever(clearance()) / height;
+        double least = support.edges().isEmpty() ? -1 : Double.POSITIVE_INFINITY;
+        for (SupportPolygon.Edge edge : support.edges()) {
+            least = Math.min(least, lever(edge));
+        }
+        return mass * Gravity.STANDARD * least / height;
     }
 
     /** Push at a height, m, that starts it tipping in that direction, N; infinite where no edge lies that way. */
@@ -62,7 +101,7 @@ public record Tipping(double mass, Vec3 centre, SupportPolygon support, double s
         for (SupportPolygon.Edge edge : support.edges()) {
             double share = edge.nx() * Math.cos(direction) + edge.ny() * Math.sin(direction);
             if (share > 1e-9) {
-                least = Math.min(least, mass * Gravity.STANDARD * lever(inside(edge)) / (height * share));
+                least = Math.min(least, mass * Gravity.STANDARD * lever(edge) / (height * share));
             }
         }
         return support.edges().isEmpty() ? 0 : least;
@@ -76,9 +115,10 @@ public record Tipping(double mass, Vec3 centre, SupportPolygon support, double s
     public double tippingMass(Vec3 point, double loose) {
         double least = Double.POSITIVE_INFINITY;
         for (SupportPolygon.Edge edge : support.edges()) {
-            double outside = (loose - edge.inside(point)) * Math.cos(slope) + (point.z() + loose) * Math.sin(slope);
+            Slope.Pull pull = slope.toward(edge.nx(), edge.ny());
+            double outside = (loose - edge.inside(point)) * pull.down() + (point.z() + loose) * pull.out();
             if (outside > 1e-9) {
-                least = Math.min(least, mass * lever(inside(edge)) / outside);
+                least = Math.min(least, mass * lever(edge) / outside);
             }
         }
         return support.edges().isEmpty() ? 0 : least;

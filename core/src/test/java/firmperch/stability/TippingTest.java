@@ -10,6 +10,7 @@ import firmperch.check.RaisedQuestions;
 import firmperch.frame.FrameModel;
 import firmperch.frame.FrameSolver;
 import firmperch.param.Path;
+import firmperch.place.Ground;
 import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.units.Gravity;
@@ -34,7 +35,7 @@ class TippingTest {
     /** Worked example (rigid statics): 60 kg, d = 230 mm, h = 700 mm leans 18.19° and takes 90.2 N at 1.5 m. */
     @Test
     void workedExample() {
-        Tipping tipping = new Tipping(60, new Vec3(0, 0, 0.7), square(0.23), 0);
+        Tipping tipping = new Tipping(60, new Vec3(0, 0, 0.7), square(0.23), Slope.anyWay(0));
         assertThat(Math.toDegrees(tipping.leastLean())).isCloseTo(18.19, within(0.005));
         assertThat(tipping.push(1.5)).isCloseTo(90.2, within(0.05));
     }
@@ -44,13 +45,13 @@ class TippingTest {
     @CsvSource({"2, 142.0", "8, 123.5", "20, 82.5"})
     void theSlopeTakesItsPart(double degrees, double push) {
         // 73.9 kg, d = 306 mm, h = 343 mm: the slice's own sample, whose level push is 148 N.
-        Tipping t = new Tipping(73.9, new Vec3(0, 0, 0.343), square(0.3063), Math.toRadians(degrees));
+        Tipping t = new Tipping(73.9, new Vec3(0, 0, 0.343), square(0.3063), Slope.anyWay(Math.toRadians(degrees)));
         assertThat(t.push(1.5)).isCloseTo(push, within(0.9));
     }
 
     @Test
     void aMassOutsideTipsWhenItsMomentReachesTheWeights() {
-        Tipping tipping = new Tipping(60, new Vec3(0.03, 0, 0.7), square(0.23), 0);
+        Tipping tipping = new Tipping(60, new Vec3(0.03, 0, 0.7), square(0.23), Slope.anyWay(0));
         // Moments about the edge x = 0.23: 60·0.20 against m·0.60.
         assertThat(tipping.tippingMass(new Vec3(0.83, 0, 1.2), 0)).isCloseTo(20, within(1e-9));
         assertThat(tipping.tippingMass(new Vec3(0.1, 0.1, 1), 0)).isInfinite();
@@ -86,14 +87,75 @@ class TippingTest {
                 tips = put;
             }
         }
-        assertThat(new Tipping(mass, centre, square(half), slope).tippingMass(point, 0))
+        assertThat(new Tipping(mass, centre, square(half), Slope.anyWay(slope)).tippingMass(point, 0))
                 .isCloseTo(stands, withinPercentage(1e-6));
+    }
+
+    /**
+     * A floor that falls one way, by the plumb line of the centre: it stands as long as that meets the floor between the feet; and a push by summing
+     * the moments of weight and push as vectors about each edge (statics).
+     */
+    @ParameterizedTest
+    @CsvSource({"3, 0", "3, 70", "8, 135", "8, -90", "15, 200", "20, 10"})
+    void aFloorThatFallsOneWay(double degrees, double way) {
+        double half = 0.23;
+        double slope = Math.toRadians(degrees);
+        Vec3 down = new Vec3(Math.cos(Math.toRadians(way)), Math.sin(Math.toRadians(way)), 0);
+        for (double high = 0.1; high < 1.5; high += 0.07) {
+            Vec3 centre = new Vec3(0.05, -0.03, high);
+            Tipping t = new Tipping(40, centre, square(half), new Slope(slope, down, 0));
+            Vec3 plumb = centre.plus(down.times(high * Math.tan(slope)));
+            boolean between = Math.abs(plumb.x()) < half && Math.abs(plumb.y()) < half;
+            assertThat(t.stands().inside() > t.stands().needed()).as("standing, %s high", high).isEqualTo(between);
+            assertThat(t.leastLean() > 0).isEqualTo(between);
+            Vec3 weight = new Vec3(down.x() * Math.sin(slope), down.y() * Math.sin(slope), -Math.cos(slope))
+                    .times(40 * Gravity.STANDARD);
+            double least = Double.POSITIVE_INFINITY;
+            for (Vec3 out : List.of(Vec3.X, Vec3.Y, Vec3.X.negated(), Vec3.Y.negated())) {
+                Vec3 axis = Vec3.UP.cross(out);
+                Vec3 edge = out.times(half);
+                double held = -centre.minus(edge).cross(weight).dot(axis);
+                double arm = Vec3.UP.times(1.2).cross(out).dot(axis);
+                least = Math.min(least, held / arm);
+            }
+            assertThat(t.push(1.2)).isCloseTo(least, within(1e-9));
+        }
+    }
+
+    /** Whichever way it falls, the worst way is the bound that is told where nobody has said which. */
+    @Test
+    void theWorstWayIsTheBound() {
+        double slope = Math.toRadians(6);
+        Vec3 centre = new Vec3(0.06, 0.02, 0.8);
+        double worst = Double.POSITIVE_INFINITY;
+        for (int way = 0; way < 360; way++) {
+            Vec3 down = new Vec3(Math.cos(Math.toRadians(way)), Math.sin(Math.toRadians(way)), 0);
+            worst = Math.min(worst, new Tipping(50, centre, square(0.3), new Slope(slope, down, 0)).push(1.5));
+        }
+        assertThat(new Tipping(50, centre, square(0.3), Slope.anyWay(slope)).push(1.5)).isCloseTo(worst, within(1e-9));
+    }
+
+    /** Two feet stand 5 mm higher than two others 460 mm off: it leans by atan(5/460) = 0.6227° less. */
+    @Test
+    void anUnevenFloorTakesItsPart() {
+        Tipping even = new Tipping(60, new Vec3(0, 0, 0.7), square(0.23), Slope.anyWay(0));
+        Tipping uneven = new Tipping(60, new Vec3(0, 0, 0.7), square(0.23),
+                new Slope(0, Vec3.ZERO, Math.atan2(0.005, 0.46)));
+        assertThat(Math.toDegrees(even.leastLean() - uneven.leastLean())).isCloseTo(0.6227, within(1e-4));
+        // In the rig: the demo's base is asked with what its room says, and it rolls, so the way the floor falls is nothing to it.
+        Project rough = Demo.with("place.room.ground.uneven", 0.005);
+        double deep = Situation.of(rough).support().corners().stream().mapToDouble(Vec3::x).max().orElseThrow()
+                - Situation.of(rough).support().corners().stream().mapToDouble(Vec3::x).min().orElseThrow();
+        assertThat(Situation.of(Demo.project()).tipping().leastLean() - Situation.of(rough).tipping().leastLean())
+                .isCloseTo(Math.atan2(0.005, deep), within(1e-6));
+        assertThat(Situation.of(Demo.with("place.room.ground.falls", Ground.Falls.LEFT)).tipping().leastLean())
+                .isEqualTo(Situation.of(Demo.project()).tipping().leastLean());
     }
 
     /** Direction by direction: a push along an edge's own normal is the least that tips over that edge (statics). */
     @Test
     void thePushDependsOnItsDirection() {
-        Tipping t = new Tipping(60, new Vec3(0.1, 0, 0.7), square(0.23), 0);
+        Tipping t = new Tipping(60, new Vec3(0.1, 0, 0.7), square(0.23), Slope.anyWay(0));
         double weight = 60 * Gravity.STANDARD;
         assertThat(t.push(1, 0)).isCloseTo(weight * 0.13, within(1e-9));
         assertThat(t.push(1, Math.PI)).isCloseTo(weight * 0.33, within(1e-9));
@@ -170,7 +232,7 @@ class TippingTest {
     void aBlockedWheelIsPushedOverItsCorner() {
         SupportPolygon square = SupportPolygon.of(List.of(foot(0.3, 0.3), foot(-0.3, 0.3), foot(-0.3, -0.3),
                 foot(0.3, -0.3)));
-        Tipping t = new Tipping(80, new Vec3(0, 0, 0.7), square, 0);
+        Tipping t = new Tipping(80, new Vec3(0, 0, 0.7), square, Slope.anyWay(0));
         assertThat(t.push(1.5, Math.PI / 4)).isCloseTo(t.push(1.5) * Math.sqrt(2), within(1e-9));
     }
 

@@ -109,7 +109,7 @@ class RandomCompositionsTest {
             }
             lean = Math.min(lean, Math.atan2(reach - told.x() * x - told.y() * y, told.z()));
         }
-        assertThat(s.tipping().leastLean() + s.tipping().slope()).as("lean of number %d", number).isCloseTo(lean,
+        assertThat(s.tipping().levelLean()).as("lean of number %d", number).isCloseTo(lean,
                 within(2e-3));
     }
 

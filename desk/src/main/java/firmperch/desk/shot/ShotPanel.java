@@ -181,7 +181,8 @@ public final class ShotPanel extends ReasonedPanel {
                 + s.length(s.sensorHeightWanted()) + " above the floor. It is at " + s.length(s.sensor().z()) + " now."
                 + seen(s)
                 + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES
-                        ? " That is too near the ceiling of " + s.length(assessment.project().place().room().ceiling())
+                        ? " That is too near the ceiling of "
+                                + assessment.project().place().room().ceilingWords(assessment.project().units())
                                 + " or above it: take a shorter lens."
                         : "")));
         tape.setText(Words.unbroken(taped(s)));
