@@ -2,8 +2,8 @@ package firmperch.body;
 
 /** What of the place something can stand on, hang from or be screwed to. */
 public enum Surface {
-    FLOOR("floor", Vec3.UP), BENCH("bench", Vec3.UP), CEILING("ceiling", Vec3.DOWN), WALL("wall",
-            Vec3.X);
+    FLOOR("floor", Vec3.UP), BENCH("bench", Vec3.UP), TABLE("table", Vec3.UP), CEILING("ceiling",
+            Vec3.DOWN), WALL("wall", Vec3.X);
 
     private final String id;
     private final Vec3 normal;

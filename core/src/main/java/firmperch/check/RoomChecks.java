@@ -65,7 +65,10 @@ final class RoomChecks {
                 (t, s) -> {
                     double gap = s.policy().distances().gap();
                     List<Block> solid = t.solid(s.project().place().room());
-                    return ClearanceChecks.reading(s, gap, least(s, solid, FAR * gap), "to “" + t.name() + "”");
+                    // What stands on it does not run into it.
+                    boolean carries = s.project().place().carrier().filter(t::equals).isPresent();
+                    Predicate<Body> which = carries ? s.study().apartFrom(Surface.TABLE) : body -> true;
+                    return ClearanceChecks.reading(s, gap, least(s, solid, which, FAR * gap), "to “" + t.name() + "”");
                 }, Check.Certainty.PROVEN).toldTogether();
     }
 
@@ -88,9 +91,13 @@ final class RoomChecks {
     }
 
     private static double least(Situation s, List<Block> blocks, double exactly) {
+        return least(s, blocks, body -> true, exactly);
+    }
+
+    private static double least(Situation s, List<Block> blocks, Predicate<Body> which, double exactly) {
         double least = Double.POSITIVE_INFINITY;
         for (Block block : blocks) {
-            least = Math.min(least, s.clearance().from(block, body -> true, exactly));
+            least = Math.min(least, s.clearance().from(block, which, exactly));
         }
         return least;
     }

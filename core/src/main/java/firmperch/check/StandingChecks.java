@@ -9,7 +9,8 @@ import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
-import firmperch.place.Bench;
+import firmperch.place.Place;
+import firmperch.place.Thing;
 import firmperch.project.Policy;
 import firmperch.stability.Footing;
 import firmperch.stability.Tipping;
@@ -61,7 +62,7 @@ final class StandingChecks {
         return study.set().stands() && switch (raised) {
             case STANDS -> true;
             case STEPPED_ON -> !corners(study.set()).isEmpty();
-            case ON_BENCH -> contacts.stream().anyMatch(c -> c.surface() == Surface.BENCH);
+            case ON_BENCH -> contacts.stream().anyMatch(c -> raised(c.surface()));
             case ROLLED -> rolled(contacts);
             case ROLLED_STEPPED_ON -> rolled(contacts) && !corners(study.set()).isEmpty();
         };
@@ -235,26 +236,43 @@ final class StandingChecks {
         return corners;
     }
 
-    /** Every foot stands on the bench and not over its edge. */
+    /** True of a surface with edges that one can stand over. */
+    private static boolean raised(Surface surface) {
+        return surface == Surface.BENCH || surface == Surface.TABLE;
+    }
+
+    /** Every foot stands on the bench, or on whatever of the room carries it, and not over its edge. */
     private static FunctionCheck<Void> onBench() {
-        return standing(new About("tip.bench", Topic.FALLS, "Do its feet stand on the bench?", Quantity.LENGTH,
-                Scope.SET_POSE, false, "a foot stands over the bench's edge", "least distance of a foot from the edge",
+        return standing(new About("tip.bench", Topic.FALLS, "Do its feet stand on what carries it?", Quantity.LENGTH,
+                Scope.SET_POSE, false, "a foot stands over the edge", "least distance of a foot from the edge",
                 "geometry of the plan; 10 mm from the edge: our own judgement"), Raised.ON_BENCH, s -> {
-                    Bench bench = s.project().place().bench();
+                    Place place = s.project().place();
                     double least = Double.POSITIVE_INFINITY;
                     for (Contact contact : s.study().assembly().contacts()) {
-                        if (contact.surface() == Surface.BENCH) {
-                            Vec3 at = s.inRoom(s.posed().at(contact));
-                            least = Math.min(least, Math.min(Math.min(at.x() - bench.from(),
-                                    bench.from() + bench.depth() - at.x()), bench.width() / 2 - Math.abs(at.y())));
+                        if (raised(contact.surface())) {
+                            List<Vec3> top = contact.surface() == Surface.BENCH
+                                    ? place.benchTop().plan()
+                                    : place.carrier().map(Thing::outline).orElse(List.of());
+                            least = Math.min(least, inside(top, s.inRoom(s.posed().at(contact))));
                         }
                     }
                     double inside = least;
                     return new Reading(EDGE, inside, () -> s.length(Math.max(0, inside)) + " from a foot to the edge")
                             .saying(() -> inside > 0
-                                    ? "a foot stands " + s.length(inside) + " from the bench's edge"
-                                    : "a foot stands " + s.length(-inside) + " over the bench's edge");
+                                    ? "a foot stands " + s.length(inside) + " from the edge of what carries it"
+                                    : "a foot stands " + s.length(-inside) + " over the edge of what carries it");
                 });
+    }
+
+    /** How far inside a convex outline that goes round counter-clockwise a point lies, m; negative outside. */
+    private static double inside(List<Vec3> outline, Vec3 at) {
+        double least = outline.isEmpty() ? -1 : Double.POSITIVE_INFINITY;
+        for (int i = 0; i < outline.size(); i++) {
+            Vec3 from = outline.get(i);
+            Vec3 along = outline.get((i + 1) % outline.size()).minus(from).unit();
+            least = Math.min(least, along.x() * (at.y() - from.y()) - along.y() * (at.x() - from.x()));
+        }
+        return least;
     }
 
     /** With the brakes off, the swivels may point anywhere. */

@@ -3,6 +3,7 @@ package firmperch.draw;
 import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
+import firmperch.part.Perch;
 import firmperch.place.Bench;
 import firmperch.place.Block;
 import firmperch.place.Room;
@@ -50,6 +51,9 @@ public final class AngleView {
         if (room) {
             drawn.floor();
             drawn.things(view.depth(stands), false);
+        } else if (s.project().perch().on(Perch.TABLE)) {
+            s.project().place().carrier().ifPresent(
+                    t -> t.solid(s.project().place().room()).forEach(block -> drawn.block(block, Ink.THING)));
         }
         if (person && personBehind) {
             Person.draw(drawn.out, s, view);

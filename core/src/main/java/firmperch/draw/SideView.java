@@ -8,6 +8,7 @@ import firmperch.body.Vec3;
 import firmperch.draw.Shape.Anchor;
 import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape.Side;
+import firmperch.part.Perch;
 import firmperch.place.Bench;
 import firmperch.place.Room;
 import firmperch.pose.Posed;
@@ -287,7 +288,9 @@ public final class SideView {
             out.dimension(new Point(axis.x(), posed.top()), new Point(mount.x(), posed.top()), Side.ABOVE,
                     Quantity.LENGTH.bare(Math.abs(mount.x() - axis.x()), s.project().units()));
         }
-        Set<Body> standing = s.study().fixedTo(s.feet().ground() > 0 ? Surface.BENCH : Surface.FLOOR);
+        Set<Body> standing = s.study().fixedTo(s.feet().ground() <= 0
+                ? Surface.FLOOR
+                : s.project().perch().on(Perch.TABLE) ? Surface.TABLE : Surface.BENCH);
         double left = s.study().assembly().pieces().stream().filter(p -> standing.contains(p.body()))
                 .mapToDouble(p -> at(posed.furthest(p, View.SIDE.right().times(-1))).x()).min().orElse(axis.x());
         if (s.stands()) {

@@ -28,6 +28,8 @@ public record Perch(List<Mounted> parts) implements Branching {
     public static final String FLOOR = "place.floor";
     /** The port on the top of the bench that is filmed on. */
     public static final String BENCH = "place.bench";
+    /** The port on the table or shelf of the room that is to carry the rig. */
+    public static final String TABLE = "place.table";
     /** Parts at most: three times as many as the largest kind has, and no more than can be assessed in a time one waits. */
     public static final int MOST = 24;
     /** No rig yet. */
@@ -52,6 +54,11 @@ public record Perch(List<Mounted> parts) implements Branching {
     /** The same rig where the camera is to look up by that angle from straight down, rad. */
     public Perch tilting(double angle) {
         return new Perch(parts.stream().map(p -> new Mounted(p.name(), p.part().tilting(angle), p.on())).toList());
+    }
+
+    /** True if one of its parts stands on that port. */
+    public boolean on(String port) {
+        return parts.stream().anyMatch(p -> p.on().contains(port));
     }
 
     /** True while there is no rig. */
@@ -93,8 +100,9 @@ public record Perch(List<Mounted> parts) implements Branching {
         Builder out = new Builder(units);
         out.part("place");
         for (Surface surface : Surface.values()) {
-            out.offer(surface.id(), new Port.Ground(surface), null, around.on(surface),
-                    null);
+            if (around.has(surface)) {
+                out.offer(surface.id(), new Port.Ground(surface), null, around.on(surface), null);
+            }
         }
         for (Mounted mounted : parts) {
             List<Port> on = new ArrayList<>();

@@ -55,6 +55,9 @@ public record Carrier(String what, May may, String why) {
             } else if (thing instanceof Table table) {
                 all.add(new Carrier("“" + table.name() + "”", table.firm() ? May.YES : May.NO,
                         table.firm() ? "stands firmly" : "is rickety"));
+            } else if (thing instanceof Cupboard shelf) {
+                all.add(new Carrier("“" + shelf.name() + "”", shelf.low() > 0 ? May.PERHAPS : May.YES,
+                        shelf.low() > 0 ? "hangs: see what holds it" : "stands on the floor"));
             }
         }
         return all;

@@ -10,6 +10,7 @@ import firmperch.units.InvalidValue;
 import firmperch.units.Require;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * The room around the bench. Room axes: x away from the wall, y to the left along it, z up from the floor; the wall is at
@@ -45,7 +46,8 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
 
     /** Where its surfaces lie for what is built in it. */
     public Surroundings surroundings() {
-        return new Surroundings(bench.height(), room.ceiling());
+        return new Surroundings(bench.height(), room.ceiling(),
+                carrier().map(Thing::carries).orElse(OptionalDouble.empty()));
     }
 
     /** The same place with other things in it. */
@@ -56,6 +58,11 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
     /** What its things are called, in their order. */
     public List<String> names() {
         return things.stream().map(Thing::name).toList();
+    }
+
+    /** What of the room is to carry the rig, if somebody has said so of something. */
+    public Optional<Thing> carrier() {
+        return things.stream().filter(t -> t.carries().isPresent()).findFirst();
     }
 
     /** Who works there, if somebody has said where that is. */

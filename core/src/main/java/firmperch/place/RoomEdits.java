@@ -60,8 +60,9 @@ public final class RoomEdits {
         Thing thing = place.things().get(number);
         Vec3 beside = thing.spot().point(0, thing.sides().width() + 0.1, 0);
         List<Thing> all = new ArrayList<>(place.things());
-        all.add(number + 1, thing.named(free(place, thing.name())).at(within(place.room(), beside.x(), beside.y(),
-                thing.spot().turn())));
+        all.add(number + 1,
+                thing.carrying(false).named(free(place, thing.name())).at(within(place.room(), beside.x(), beside.y(),
+                        thing.spot().turn())));
         return place.with(all);
     }
 

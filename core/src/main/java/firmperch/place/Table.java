@@ -6,6 +6,7 @@ import firmperch.param.Params;
 import firmperch.units.Require;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * A bench or table beside the one that is filmed on. Lengths in m.
@@ -13,17 +14,26 @@ import java.util.List;
  * @param top thickness of its top with rails
  * @param drawers how far drawers or boards reach down under the top
  * @param firm true if it stands firmly
+ * @param perch true if the rig is to stand on it
  */
-public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm) implements Thing {
+public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm, boolean perch)
+        implements
+            Thing {
     static final Params<Table> PARAMS = Thing.described(Table.class).group("size", "How large it is", Size.PARAMS)
             .length("top", "Thickness of its top", 0.005, 1).length("drawers", "Drawers below it, down by", 0, 2)
-            .either("firm", "Stands", "firmly", "rickety").done();
+            .either("firm", "Stands", "firmly", "rickety")
+            .either("perch", "The perch", "stands on it", "does not stand on it").orElse(false).done();
     private static final double LEG = 0.06;
 
     public Table {
-        PARAMS.check(name, spot, size, top, drawers, firm);
+        PARAMS.check(name, spot, size, top, drawers, firm, perch);
         Require.that(top + drawers <= size.height(), "Thickness of its top and drawers", top + drawers, LENGTH,
                 "at most its height");
+    }
+
+    /** One that carries no rig. */
+    public Table(String name, Spot spot, Size size, double top, double drawers, boolean firm) {
+        this(name, spot, size, top, drawers, firm, false);
     }
 
     @Override
@@ -38,7 +48,22 @@ public record Table(String name, Spot spot, Size size, double top, double drawer
 
     @Override
     public Thing sized(Sides other) {
-        return new Table(name, spot, size.with(other), top, drawers, firm);
+        return new Table(name, spot, size.with(other), top, drawers, firm, perch);
+    }
+
+    @Override
+    public OptionalDouble carries() {
+        return perch ? OptionalDouble.of(size.height()) : OptionalDouble.empty();
+    }
+
+    @Override
+    public boolean mayCarry() {
+        return true;
+    }
+
+    @Override
+    public Thing carrying(boolean yes) {
+        return new Table(name, spot, size, top, drawers, firm, yes);
     }
 
     @Override

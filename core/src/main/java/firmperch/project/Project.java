@@ -7,9 +7,11 @@ import firmperch.param.Branching;
 import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.part.Gear;
+import firmperch.part.Mounted;
 import firmperch.part.Perch;
 import firmperch.place.Place;
 import firmperch.place.RoomEdits;
+import firmperch.place.Spot;
 import firmperch.shot.CameraRoom;
 import firmperch.shot.Lens;
 import firmperch.shot.Shot;
@@ -52,6 +54,10 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         }
         if (setUps.stream().map(SetUp::name).distinct().count() < setUps.size()) {
             throw new InvalidValue("Set-ups", "two of one name", "a name of its own for each");
+        }
+        if (perch.on(Perch.TABLE) && place.carrier().isEmpty()) {
+            throw new InvalidValue("What the perch stands on", "nothing of the room",
+                    "a table or shelf that it stands on, as it is no longer on floor or bench");
         }
         for (SetUp setUp : setUps) {
             String in = setUps.size() == 1 ? "" : " in “" + setUp.name() + "”";
@@ -158,12 +164,25 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         double depth = other.room().depth();
         List<SetUp> all = setUps.stream()
                 .map(s -> s.with(s.stance().at(Math.min(s.stance().x(), depth), s.stance().y()))).toList();
-        return new Project(name, studio, units, all, shown, gear, other, perch, policy, log);
+        // Where nothing carries it, it stands on the floor.
+        Perch standing = other.carrier().isPresent()
+                ? perch
+                : new Perch(perch.parts().stream().map(p -> p.on().contains(Perch.TABLE)
+                        ? new Mounted(p.name(), p.part(), List.of(Perch.FLOOR))
+                        : p).toList());
+        return new Project(name, studio, units, all, shown, gear, other, standing, policy, log);
     }
 
-    /** The same project in another place. */
+    /** The same project in another place. A rig that stands on something of the room goes along with it. */
     public Project with(Place changed) {
-        return new Project(name, studio, units, setUps, shown, gear, changed, perch, policy, log);
+        List<SetUp> all = setUps;
+        if (perch.on(Perch.TABLE) && place.carrier().isPresent() && changed.carrier().isPresent()) {
+            Spot was = place.carrier().get().spot();
+            Spot is = changed.carrier().get().spot();
+            all = setUps.stream().map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + is.x() - was.x()),
+                    s.stance().y() + is.y() - was.y()))).toList();
+        }
+        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log);
     }
 
     /**
@@ -175,7 +194,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
      */
     public Project withBenchAt(double from, double left) {
         Place changed = RoomEdits.benchAt(place, from, left);
-        boolean along = perch.parts().stream().anyMatch(part -> part.on().contains(Perch.BENCH));
+        boolean along = perch.on(Perch.BENCH);
         double dx = along ? changed.bench().from() - place.bench().from() : 0;
         double dy = along ? 0 : changed.room().walls().left() - place.room().walls().left();
         List<SetUp> all = setUps.stream()
@@ -230,6 +249,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             case Stance stance -> with(stance);
             case SetUp setUp -> with(setUp);
             case Gear changed -> with(changed);
+            case Place changed -> with(changed);
             default -> (Project) PARAMS.with(this, step, value);
         };
     }

@@ -7,10 +7,12 @@ import firmperch.desk.form.Form;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.LabelledChoice;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
 import firmperch.part.Part;
 import firmperch.project.Project;
+import firmperch.project.Stands;
 import firmperch.search.Assessment;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,6 +27,7 @@ public final class PerchPanel implements Panel {
     private final CachedVBox box = new CachedVBox();
     private final Label title = new Label();
     private final Label place = new Label();
+    private final LabelledChoice stands;
     private final Form form;
     private final Form joints;
     private final ReasonList reasons;
@@ -41,7 +44,8 @@ public final class PerchPanel implements Panel {
         place.setWrapText(true);
         MenuButton kinds = new KindMenu(document, "kinds", "Start from another kind of rig …");
         kinds.getStyleClass().add("quiet");
-        box.getChildren().addAll(title, place, form, Words.heading("Reasons"), reasons, joints,
+        stands = new LabelledChoice("stands", "Stands on", "What it stands on", this::stand);
+        box.getChildren().addAll(title, place, stands, form, Words.heading("Reasons"), reasons, joints,
                 Words.heading("Another kind"), kinds);
         box.getStyleClass().add("panel");
     }
@@ -63,6 +67,22 @@ public final class PerchPanel implements Panel {
         return project.perch().branch(station.part()) instanceof Part part
                 ? Field.sections("", part, Path.of("perch." + station.part()))
                 : Field.sections("Camera", project.shot().camera(), Path.of("shot.camera"));
+    }
+
+    private void stand(int number) {
+        List<Stands> offered = chosen == null ? List.of() : Stands.of(document.project(), chosen.part());
+        if (number >= 0 && number < offered.size() && !offered.get(number).now()) {
+            document.edit(offered.get(number).changed());
+        }
+    }
+
+    /** Where else it may stand, if it stands on anything by its weight. */
+    private void stands(Project project) {
+        List<Stands> offered = chosen == null ? List.of() : Stands.of(project, chosen.part());
+        stands.setManaged(offered.size() > 1);
+        stands.setVisible(offered.size() > 1);
+        stands.show(offered.stream().map(Stands::what).toList(),
+                offered.stream().map(Stands::now).toList().indexOf(true));
     }
 
     private void settings(Assessment assessment) {
@@ -109,6 +129,7 @@ public final class PerchPanel implements Panel {
                 : assessment.study().assembly().stations().stream().filter(chosen::equals).findFirst().orElse(chosen);
         title.setText(now == null ? "Place" : now.label());
         place.setText(now == null ? "" : between(assessment, now));
+        stands(assessment.project());
         settings(assessment);
         form.refresh(assessment.project());
         joints.refresh(assessment.project());

@@ -12,6 +12,8 @@ import firmperch.place.Place;
 import firmperch.place.RoomEdits;
 import firmperch.place.Thing;
 import firmperch.place.Things;
+import firmperch.project.Project;
+import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -130,9 +132,13 @@ final class RoomList extends VBox {
         int number = choice.number();
         // Not in the moment before the list follows another project.
         if (number >= 0 && place().equals(shown)) {
-            Place changed = RoomEdits.removed(place(), number);
-            choice.choose(place().names(), -1);
-            document.edit(document.project().with(changed));
+            try {
+                Project without = document.project().with(RoomEdits.removed(place(), number));
+                choice.choose(place().names(), -1);
+                document.edit(without);
+            } catch (InvalidValue carries) {
+                document.refused(carries.getMessage());
+            }
         }
     }
 

@@ -16,6 +16,7 @@ import firmperch.place.Things;
 import firmperch.units.UnitSystem;
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -47,6 +48,29 @@ class PlaceDeskTest {
     private Point2D at(double x, double y) {
         DrawingPane pane = desk.find("room-plan");
         return pane.localToScreen(pane.pixelX(x), pane.pixelY(y));
+    }
+
+    /** A table is put into the room, and the rig is stood on it; then it is not taken out. */
+    @Test
+    void theRigStandsOnATable() {
+        desk.press("put-table");
+        desk.filled();
+        String table = desk.project().place().things().getLast().name();
+        desk.go(Step.PERCH);
+        desk.filled();
+        desk.act(() -> desk.app.desk().choose(desk.assessment().study().assembly().stations().getFirst()));
+        desk.filled();
+        ComboBox<String> stands = desk.find("stands");
+        assertThat(stands.getItems()).contains("the floor", "the bench", "“" + table + "”");
+        desk.act(() -> stands.setValue("“" + table + "”"));
+        desk.filled();
+        assertThat(desk.now().feet().ground()).isCloseTo(0.75, within(1e-9));
+        desk.go(Step.PLACE);
+        desk.filled();
+        desk.press("room-" + (room().things().size() - 1));
+        desk.press("room-delete");
+        assertThat(desk.says("a table or shelf that it stands on")).isTrue();
+        assertThat(room().things().getLast().name()).isEqualTo(table);
     }
 
     /** Taken in the plan it is chosen; dragged, its fields follow; one undo puts it back. */

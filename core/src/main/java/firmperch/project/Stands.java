@@ -1,0 +1,81 @@
+package firmperch.project;
+
+import firmperch.part.Mounted;
+import firmperch.part.Perch;
+import firmperch.place.Bench;
+import firmperch.place.Place;
+import firmperch.place.Spot;
+import firmperch.place.Thing;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+
+/**
+ * What of the place a part that stands by its weight may stand on instead: the floor, the bench, each table and shelf of the room.
+ *
+ * @param what in a maker's words
+ * @param now true if it stands there
+ * @param changed the project with it standing there; the same if it does already
+ */
+public record Stands(String what, boolean now, Project changed) {
+    /** Everywhere that a part may stand; none if it stands on a part, or hangs, or is fixed to something. */
+    public static List<Stands> of(Project project, String part) {
+        Optional<Mounted> mounted = project.perch().parts().stream().filter(p -> p.name().equals(part)).findFirst();
+        String on = mounted.filter(p -> p.on().size() == 1).map(p -> p.on().getFirst()).orElse("");
+        if (!List.of(Perch.FLOOR, Perch.BENCH, Perch.TABLE).contains(on)) {
+            return List.of();
+        }
+        List<Stands> all = new ArrayList<>();
+        Place place = project.place();
+        offer(all, "the floor", on.equals(Perch.FLOOR), project, () -> on(project, part, Perch.FLOOR));
+        offer(all, "the bench", on.equals(Perch.BENCH), project, () -> onBench(project, part));
+        for (int i = 0; i < place.things().size(); i++) {
+            int number = i;
+            Thing thing = place.things().get(i);
+            if (thing.mayCarry()) {
+                offer(all, "“" + thing.name() + "”",
+                        on.equals(Perch.TABLE) && place.carrier().filter(thing::equals).isPresent(), project,
+                        () -> onThing(project, part, number));
+            }
+        }
+        return all;
+    }
+
+    private static void offer(List<Stands> all, String what, boolean now, Project project, Supplier<Project> change) {
+        try {
+            all.add(new Stands(what, now, now ? project : change.get()));
+        } catch (InvalidValue doesNotFit) {
+            // Where it cannot stand it is not offered.
+        }
+    }
+
+    private static Project on(Project project, String part, String port) {
+        return project.with(new Perch(project.perch().parts().stream()
+                .map(p -> p.name().equals(part) ? new Mounted(part, p.part(), List.of(port)) : p).toList()));
+    }
+
+    /** Its middle is brought over the bench, as far as it was beside it. */
+    private static Project onBench(Project project, String part) {
+        Bench b = project.place().bench();
+        return at(on(project, part, Perch.BENCH), s -> s.at(Math.clamp(s.x(), b.from(), b.from() + b.depth()),
+                Math.clamp(s.y(), -b.width() / 2, b.width() / 2)));
+    }
+
+    /** Its middle is brought over the middle of the thing. */
+    private static Project onThing(Project project, String part, int number) {
+        List<Thing> things = new ArrayList<>();
+        for (int i = 0; i < project.place().things().size(); i++) {
+            things.add(project.place().things().get(i).carrying(i == number));
+        }
+        Spot spot = things.get(number).spot();
+        return at(on(project.with(project.place().with(things)), part, Perch.TABLE), s -> s.at(spot.x(), spot.y()));
+    }
+
+    private static Project at(Project project, UnaryOperator<Stance> moved) {
+        return project.with(project.setUps().stream().map(s -> s.with(moved.apply(s.stance()))).toList(),
+                project.shown());
+    }
+}
