@@ -128,7 +128,12 @@ final class ClearanceChecks {
                         group.freedoms().stream().map(Freedom::id).collect(Collectors.joining("+")),
                         moving(study, group.freedoms()),
                         (Station) null, group)).toList(),
-                (group, s) -> reading(s, PASSING, s.clearance().within(group), "between its own pieces"),
+                (group, s) -> {
+                    double gap = s.clearance().within(group);
+                    return reading(s, PASSING, gap, "between its own pieces").saying(() -> gap > 0
+                            ? "only " + s.length(gap) + " between " + s.clearance().nearest(group)
+                            : "it hits itself: " + s.clearance().nearest(group));
+                },
                 Check.Certainty.PROVEN).feeling(CollisionGroup::feels).toldTogether();
     }
 

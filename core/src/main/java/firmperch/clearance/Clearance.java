@@ -149,6 +149,20 @@ public final class Clearance {
         return false;
     }
 
+    /** The two pieces of a group that are nearest to each other in the one pose, by name: "the stick and the monitor"; empty if none is within 10 cm. */
+    public String nearest(CollisionGroup group) {
+        double least = FAR;
+        String names = "";
+        for (CollisionPair pair : group.pairs()) {
+            double gap = pair.apart(middles, least) ? FAR : pair.distance(posed, null, middles, least);
+            if (gap < least) {
+                least = gap;
+                names = "“" + pair.a().piece().name() + "” and “" + pair.b().piece().name() + "”";
+            }
+        }
+        return names;
+    }
+
     /** Least distance between pieces of a group, m, capped at 10 cm. */
     public double within(CollisionGroup group) {
         double enough = cell == null ? FAR : CLEAR;

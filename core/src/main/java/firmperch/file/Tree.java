@@ -21,7 +21,7 @@ import java.util.Map;
  * JSON text as a tree and back, by Jackson's parser and generator alone: its mapper would do the same and load three hundred classes more, which
  * everyone who starts the program would wait for.
  */
-final class Tree {
+public final class Tree {
     private static final JsonFactory FACTORY = new JsonFactoryBuilder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
@@ -44,7 +44,7 @@ final class Tree {
     }
 
     /** A tree as text, indented. */
-    static String text(JsonNode root) {
+    public static String text(JsonNode root) {
         StringWriter text = new StringWriter();
         try (JsonGenerator out = FACTORY.createGenerator(text)) {
             out.useDefaultPrettyPrinter();

@@ -1,5 +1,7 @@
 package firmperch.kind;
 
+import static firmperch.part.Kind.size;
+
 import firmperch.part.Kind;
 import firmperch.part.PartLibrary;
 import firmperch.part.PartType;
@@ -60,16 +62,27 @@ public final class StandardParts implements PartLibrary {
 
     @Override
     public List<Kind> kinds() {
-        return List.of(new Kind("cast-box-post", "Cast-box rolling post with a level-keeping arm",
-                Starts::castBoxPost, Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168)),
+        List<Kind.Size> arms = List.of(
+                size(0.15, 0.30, 0.05, "arm-1.links.length", "arm-2.links.length", "arm-3.links.length"));
+        Map<String, Double> folded = Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2);
+        return List.of(
+                new Kind("cast-box-post", "Cast-box rolling post with a level-keeping arm", Starts::castBoxPost,
+                        Map.of("carriage.pin", 5.0, "carriage.swing", 0.0, "arm.lift", 0.168),
+                        List.of(size(0.45, 0.60, 0.15, "post.length", "post.row.first"),
+                                size(0.20, 0.40, 0.05, "arm.links.length"))),
                 new Kind("sliding-mast", "Sliding mast with a weight on a rope", Starts::slidingMast,
-                        Map.of("carriage.rise", 1.2, "beam.reach", 0.6)),
-                new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of()),
-                new Kind("balanced-bar", "Balanced bar on a tripod", Starts::balancedBar, Map.of()),
-                new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of()),
-                new Kind("beam-arm", "Beam trolley with three level-keeping arms", Starts::beamArm,
-                        Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)),
-                new Kind("ceiling-arm", "Ceiling trolley with three level-keeping arms", Starts::ceilingArm,
-                        Map.of("arm-1.lift", -0.2, "arm-2.lift", -0.2, "arm-3.lift", -0.2)));
+                        Map.of("carriage.rise", 1.2, "beam.reach", 0.6),
+                        List.of(size(0.40, 0.40, 0.10, "mast.height"),
+                                size(0.20, 0.60, 0.10, "beam.length", "beam.out"))),
+                new Kind("pipe-goalpost", "Threaded-pipe goalpost on the bench", Starts::pipeGoalpost, Map.of(),
+                        List.of(size(0.40, 0.60, 0.10, "feet.riser"), size(0.30, 0.60, 0.10, "feet.span"))),
+                new Kind("balanced-bar", "Balanced bar on a tripod", Starts::balancedBar, Map.of(),
+                        List.of(size(0.30, 0.40, 0.10, "tripod.legs.length"),
+                                size(0.30, 0.60, 0.10, "bar.length"))),
+                new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of(),
+                        List.of(size(0.30, 0.40, 0.10, "tripod.legs.length"))),
+                new Kind("beam-arm", "Beam trolley with three level-keeping arms", Starts::beamArm, folded, arms),
+                new Kind("ceiling-arm", "Ceiling trolley with three level-keeping arms", Starts::ceilingArm, folded,
+                        arms));
     }
 }

@@ -56,6 +56,11 @@ public record Perch(List<Mounted> parts) implements Branching {
         return new Perch(parts.stream().map(p -> new Mounted(p.name(), p.part().tilting(angle), p.on())).toList());
     }
 
+    /** The place's port on that surface. */
+    public static String port(Surface surface) {
+        return "place." + surface.id();
+    }
+
     /** True if one of its parts stands on that port. */
     public boolean on(String port) {
         return parts.stream().anyMatch(p -> p.on().contains(port));

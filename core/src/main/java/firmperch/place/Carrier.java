@@ -1,10 +1,12 @@
 package firmperch.place;
 
+import firmperch.body.Surface;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * Something of a place that a rig may stand on, be clamped to or hang from. What each bears is not asked here: that depends on the rig.
@@ -61,6 +63,29 @@ public record Carrier(String what, May may, String why) {
             }
         }
         return all;
+    }
+
+    /** Why nothing can be fixed to that surface of a place, or stood on it, whatever it is; nothing if it can. */
+    public static Optional<String> against(Place place, Surface surface) {
+        Room room = place.room();
+        return switch (surface) {
+            case CEILING -> Optional.of(room.slopes()
+                    ? "the ceiling slopes, and it hangs from a level one"
+                    : switch (room.joists().made()) {
+                        case UNKNOWN -> "no joists are given; say under Place what is above the ceiling";
+                        case CONCRETE -> "the ceiling is concrete, and it is screwed into joists";
+                        case PLASTER, OPEN -> "";
+                    }).filter(why -> !why.isEmpty());
+            case WALL -> Optional.of(switch (room.walls().made()) {
+                case UNKNOWN -> "nobody has said under Place what the wall is made of";
+                case BOARD -> "the wall is board alone, which carries nothing that swings";
+                case MASONRY, STUDS -> "";
+            }).filter(why -> !why.isEmpty());
+            case TABLE -> place.carrier().isPresent()
+                    ? Optional.empty()
+                    : Optional.of("no table or shelf of the room is to carry it");
+            case FLOOR, BENCH -> Optional.empty();
+        };
     }
 
     /** Where nothing stands and no way runs, within reach of the bench. */

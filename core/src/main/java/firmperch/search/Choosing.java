@@ -1,7 +1,14 @@
 package firmperch.search;
 
+import static firmperch.check.Verdict.GIVES;
+
+import firmperch.body.Freedom;
 import firmperch.body.Vec3;
+import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
+import firmperch.check.Topic;
 import firmperch.part.Kind;
+import firmperch.part.Perch;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Project;
@@ -10,12 +17,18 @@ import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.study.Target;
 import firmperch.units.InvalidValue;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 
 /** Puts another kind of rig into a project, with the camera as near over the work as that kind can bring it. */
 public final class Choosing {
     /** A head is made to tilt that much further than it must, rad; less than that is none. */
     private static final double SLIGHT = Math.toRadians(5);
+
+    /** Where in their travel joints that lift are tried, and how many of them. */
+    private static final double[] SHARES = {0.15, 0.5, 0.85};
+    private static final int LIFTING = 3;
 
     private Choosing() {
     }
@@ -25,11 +38,16 @@ public final class Choosing {
      * work and sees the wanted rectangle; from there it is brought to each other one with as few joints as will do.
      */
     public static Project of(Project project, Kind kind) {
+        return of(project, kind.start().get(), kind.joints());
+    }
+
+    /** The same with a composition of that kind whose values may be others. */
+    public static Project of(Project project, Perch perch, Map<String, Double> joints) {
         Project first = project.with(project.setUps().stream()
                 .map(s -> s.with(new Stance(project.setUps().getFirst().stance().x(),
                         project.setUps().getFirst().stance().y(), 0, Map.of())))
-                .toList(), 0).with(kind.start().get().tilting(tilt(project)));
-        Project placed = placed(first.with(first.stance().with(kind.joints())));
+                .toList(), 0).with(perch.tilting(tilt(project)));
+        Project placed = placed(first.with(first.stance().with(joints)));
         for (int i = 1; i < project.setUps().size(); i++) {
             placed = Aim.of(placed.showing(i).with(placed.setUps().get(i - 1).stance()));
         }
@@ -44,12 +62,47 @@ public final class Choosing {
     }
 
     private static Project placed(Project started) {
-        Situation set = Study.of(started).shown();
-        Situation s = set.in(Orientation.toward(set));
+        Situation shown = Study.of(started).shown();
+        Situation s = shown.in(Orientation.toward(shown));
         Vec3 over = s.sensorWanted(s.distanceWanted() + Aim.MORE);
+        List<Question<?>> hits = RaisedQuestions.of(s.study()).stream().filter(q -> q.about().topic() == Topic.HITS)
+                .toList();
+        Project first = null;
+        for (Pose start : starts(s)) {
+            Project there = placed(started, s, start, over);
+            Situation set = s.study().moved(there).set();
+            if (hits.stream().noneMatch(q -> q.at(set).verdict(q.about().reserve(), s.policy().near()) == GIVES)) {
+                return there;
+            }
+            first = first == null ? there : first;
+        }
+        return first;
+    }
+
+    /** As it is set, then with those of its joints that lift it elsewhere in their travel: one of these ways it may hit nothing. */
+    private static List<Pose> starts(Situation s) {
+        List<Pose> starts = new ArrayList<>(List.of(s.posed().pose()));
+        List<Freedom> freedoms = s.study().assembly().freedoms();
         boolean[] heads = Orientation.heads(s.study());
-        Pose pose = Reach.to(s.study().rig(), s.posed().pose(), s.sensorHook(), Reach.Goal.height(over.z()),
-                f -> !heads[f]);
+        for (int f = 0, lifting = 0; f < freedoms.size() && lifting < LIFTING; f++) {
+            if (!heads[f] && freedoms.get(f).continuous() && s.study().rig().lifts(f)) {
+                lifting++;
+                Freedom freedom = freedoms.get(f);
+                for (Pose pose : List.copyOf(starts)) {
+                    for (double share : SHARES) {
+                        starts.add(pose.with(s.study().assembly(), f,
+                                freedom.from() + share * (freedom.to() - freedom.from())));
+                    }
+                }
+            }
+        }
+        return starts;
+    }
+
+    /** Brought to the height from there, then moved so that it is over the place. */
+    private static Project placed(Project started, Situation s, Pose start, Vec3 over) {
+        boolean[] heads = Orientation.heads(s.study());
+        Pose pose = Reach.to(s.study().rig(), start, s.sensorHook(), Reach.Goal.height(over.z()), f -> !heads[f]);
         Stance stance = started.stance().with(pose.joints(s.study().assembly()));
         Vec3 off = s.inRoom(s.in(pose).sensor()).minus(over);
         double depth = started.place().room().depth();

@@ -46,6 +46,10 @@ public enum Quantity {
     /** Cubic metres; shown as litres (cubic feet). */
     VOLUME(new Unit("l", 1e-3, 1), new Unit("ft³", 0.028316846592, 2),
             units("l litre litres liter liters", 1e-3, "ml", 1e-6, "m3 m^3", 1.0, "ft3 ft^3", 0.028316846592)),
+    /** Square metres (square feet). */
+    AREA(new Unit("m²", 1, 2), new Unit("ft²", 0.09290304, 1), units("m2 m^2 m²", 1.0, "ft2 ft^2 ft²", 0.09290304)),
+    /** Hours of work. */
+    HOURS(new Unit("h", 1, 0), new Unit("h", 1, 0), units("h hour hours", 1.0)),
     /** Turns a second; shown per minute. */
     FREQUENCY(new Unit("rpm", 1 / 60.0, 0), new Unit("rpm", 1 / 60.0, 0), units("rpm r/min", 1 / 60.0, "Hz", 1.0)),
     /** Watts. */

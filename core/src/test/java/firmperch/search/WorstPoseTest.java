@@ -139,7 +139,7 @@ class WorstPoseTest {
         assertThat(many.study().assembly().freedoms()).hasSizeGreaterThan(20);
         assertThat(many.findings()).filteredOn(f -> f.search() != null).isNotEmpty()
                 .allSatisfy(f -> assertThat(f.sureness()).as(f.id()).isEqualTo("sampled"));
-        assertThat(many.sentence()).contains("hits its own pieces");
+        assertThat(many.sentence()).contains("it hits itself: “");
         assertThatThrownBy(() -> withBlocks(40)).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("Parts of the perch").hasMessageContaining("at most 24");
     }

@@ -21,7 +21,8 @@ import picocli.CommandLine.Command;
 @Command(name = "firm-perch", mixinStandardHelpOptions = true, versionProvider = FirmPerch.Version.class, description = {
         "Works out whether a home-built camera perch stands, holds and keeps still, and how to build it.",
         "Without arguments it opens its window."}, subcommands = {CheckCommand.class,
-                ExportCommand.class, JudgementsCommand.class}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
+                ExportCommand.class, JudgementsCommand.class, KindsCommand.class,
+                StartCommand.class}, exitCodeListHeading = "Exit codes:%n", exitCodeList = {
                         "0:everything holds", "1:something is short", "2:the input cannot be used",
                         "3:it could not be done"})
 public final class FirmPerch implements Runnable {
@@ -113,7 +114,7 @@ public final class FirmPerch implements Runnable {
 
     @Override
     public void run() {
-        throw new CommandLine.ParameterException(spec.commandLine(), "Say what to do: check or export.");
+        throw new CommandLine.ParameterException(spec.commandLine(), "Say what to do: check, kinds, start or export.");
     }
 
     /** The version that the build put into the jar. */

@@ -7,6 +7,7 @@ import firmperch.desk.ballast.BallastPanel;
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.gear.GearPanel;
+import firmperch.desk.kind.KindPanel;
 import firmperch.desk.make.MakePanel;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.panel.ReasonList;
@@ -99,7 +100,8 @@ public final class DeskView extends BorderPane {
         ReasonList.Actions actions = new Actions();
         // A panel is made when its step is first shown: most of them never are in a session.
         makers = Map.of(Step.SHOT, () -> new ShotPanel(document, actions, host::export), Step.GEAR,
-                () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.PERCH,
+                () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.KIND,
+                () -> new KindPanel(document), Step.PERCH,
                 () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
                 Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
                 () -> new MakePanel(host::export, host::exportAll), Step.PROVE, () -> new ProvePanel(document));

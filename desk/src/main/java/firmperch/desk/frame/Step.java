@@ -10,13 +10,15 @@ import java.util.function.BiPredicate;
 /** The steps of the work, in its order; none is locked. */
 public enum Step {
     SHOT("Shot", (a, f) -> f.about().topic() == Topic.PICTURE), GEAR("Gear", Step::hangs), PLACE("Place",
-            (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY), PERCH("Perch",
-                    (a, f) -> switch (f.about().topic()) {
-                        case SLIPS, BREAKS, GIVES, HANDLING -> true;
-                        default -> false;
-                    }), STEADY("Steady", (a, f) -> true), BALLAST("Ballast",
-                            (a, f) -> f.about().topic() == Topic.FALLS || f.about().topic() == Topic.FIRMNESS), MAKE(
-                                    "Make", (a, f) -> false), PROVE("Prove", (a, f) -> false);
+            (a, f) -> f.about().topic() == Topic.HITS || f.about().topic() == Topic.WAY), KIND("Kind",
+                    (a, f) -> false), PERCH("Perch",
+                            (a, f) -> switch (f.about().topic()) {
+                                case SLIPS, BREAKS, GIVES, HANDLING -> true;
+                                default -> false;
+                            }), STEADY("Steady", (a, f) -> true), BALLAST("Ballast",
+                                    (a, f) -> f.about().topic() == Topic.FALLS
+                                            || f.about().topic() == Topic.FIRMNESS), MAKE(
+                                                    "Make", (a, f) -> false), PROVE("Prove", (a, f) -> false);
 
     private final String label;
     private final BiPredicate<Assessment, Finding> settles;

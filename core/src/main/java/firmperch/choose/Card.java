@@ -1,0 +1,90 @@
+package firmperch.choose;
+
+import firmperch.check.Check;
+import firmperch.check.Verdict;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.units.UnitSystem;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One kind as it would be built here.
+ *
+ * @param id of the kind; {@link #NOW} for the rig that the project has
+ * @param label in a maker's words
+ * @param assessed of what would be built; nothing if it cannot be built here
+ * @param why it cannot, in a sentence; empty if it can
+ */
+public record Card(String id, String label, Optional<Assessment> assessed, String why) {
+    /** The rig that the project has. */
+    public static final String NOW = "now";
+
+    /** A kind that cannot be put up in this place. */
+    static Card cannot(String id, String label, String why) {
+        return new Card(id, label, Optional.empty(), why);
+    }
+
+    /** One that has been asked. */
+    static Card of(String id, String label, Assessment assessed) {
+        return new Card(id, label, Optional.of(assessed), "");
+    }
+
+    /** The rig that a project has, as it has been asked. */
+    public static Card now(Assessment assessed) {
+        return new Card(NOW, "What stands there now", Optional.of(assessed), "");
+    }
+
+    /** True if every pose has been asked; else only those that are set. */
+    public boolean proven() {
+        return assessed.map(Assessment::complete).orElse(true);
+    }
+
+    /** True if something that could be proven has only been sampled. */
+    public boolean sampled() {
+        return assessed.map(a -> !a.complete() || a.findings().stream()
+                .anyMatch(f -> f.question().check().certainty() == Check.Certainty.PROVEN && f.search() != null
+                        && !f.search().proven()))
+                .orElse(false);
+    }
+
+    /** The verdict; nothing if it cannot be put up. */
+    public Optional<Verdict> verdict() {
+        return assessed.map(Assessment::verdict);
+    }
+
+    /** What is to be said of it first. */
+    public String sentence() {
+        return assessed.map(Assessment::sentence).orElse("Cannot work here: " + why + ".");
+    }
+
+    /** What would be built; nothing if it cannot be. */
+    public Optional<Project> built() {
+        return assessed.map(Assessment::project);
+    }
+
+    /**
+     * A project with this built in it: what else it says of itself stays.
+     *
+     * @param now with the set-ups that this was worked out for
+     */
+    public Project in(Project now) {
+        return built().map(b -> now.with(b.perch()).standingAs(b)).orElse(now);
+    }
+
+    /** A figure of it; nothing where it has none. */
+    public OptionalDouble figure(Trait trait) {
+        return assessed.map(trait::of).orElse(OptionalDouble.empty());
+    }
+
+    /** Its figures, each in words. */
+    public Map<Trait, String> figures(UnitSystem units) {
+        Map<Trait, String> all = new EnumMap<>(Trait.class);
+        for (Trait trait : Trait.values()) {
+            all.put(trait, assessed.isPresent() ? trait.words(figure(trait), units) : "");
+        }
+        return all;
+    }
+}

@@ -1,0 +1,183 @@
+package firmperch.choose;
+
+import firmperch.body.Surface;
+import firmperch.check.Finding;
+import firmperch.check.Topic;
+import firmperch.check.Verdict;
+import firmperch.part.Kind;
+import firmperch.part.Parts;
+import firmperch.part.Perch;
+import firmperch.place.Carrier;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.search.BallastSizing;
+import firmperch.search.Progress;
+import firmperch.study.Study;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+
+/**
+ * All kinds computed for a project's set-ups, gear and place: each sized, put where it reaches them, asked over all poses, its ballast poured to the
+ * policy and its weakest mended. Each is told twice: as it is set, which is soon known, and then over all poses: proven, or, what moves in many
+ * ways, sampled.
+ */
+public final class Chooser {
+    /** Cures that are tried one after the other. */
+    private static final int MENDS = 2;
+    /** What moves in more ways than that is only sampled. */
+    private static final int MANY = 4;
+    /** So long may be looked for one, ns. */
+    private static final long BUDGET = 400_000_000L;
+
+    private final Project project;
+    private final Progress progress;
+    private final Consumer<Card> told;
+
+    private Chooser(Project project, Progress progress, Consumer<Card> told) {
+        this.project = project;
+        this.progress = progress;
+        this.told = told;
+    }
+
+    /**
+     * A card for each kind.
+     *
+     * @param told of each card as it comes, from any thread: first as set, then proven
+     * @throws java.util.concurrent.CancellationException if progress stops it
+     */
+    public static List<Card> of(Project project, Progress progress, Consumer<Card> told) {
+        return new Chooser(project, progress, told).all();
+    }
+
+    /** The card of one kind, over every pose. */
+    public static Card of(Project project, Kind kind, Progress progress) {
+        Chooser chooser = new Chooser(project, progress, card -> {
+        });
+        return chooser.inEveryPose(chooser.sized(kind));
+    }
+
+    private Card inEveryPose(Card card) {
+        return card.built().map(built -> Card.of(card.id(), card.label(), mended(built))).orElse(card);
+    }
+
+    private List<Card> all() {
+        List<Card> cards = new ArrayList<>();
+        List<Kind> kinds = Parts.kinds();
+        ConcurrentMap<String, Card> first = new ConcurrentHashMap<>();
+        kinds.parallelStream().forEach(kind -> first.put(kind.id(), said(sized(kind))));
+        for (int i = 0; i < kinds.size(); i++) {
+            progress.at((double) i / kinds.size(), kinds.get(i).label());
+            cards.add(said(inEveryPose(first.get(kinds.get(i).id()))));
+        }
+        return cards;
+    }
+
+    private Card said(Card card) {
+        told.accept(card);
+        return card;
+    }
+
+    private Card sized(Kind kind) {
+        Optional<String> against = against(kind.start().get());
+        if (against.isPresent()) {
+            return Card.cannot(kind.id(), kind.label(), against.get());
+        }
+        try {
+            return Card.of(kind.id(), kind.label(), Assessor.now(Sizing.of(project, kind, progress)));
+        } catch (InvalidValue doesNotFit) {
+            return Card.cannot(kind.id(), kind.label(), doesNotFit.getMessage());
+        }
+    }
+
+    /** What the place has against a rig that stands on that, or hangs from it. */
+    private Optional<String> against(Perch perch) {
+        for (Surface surface : Surface.values()) {
+            if (perch.on(Perch.port(surface))) {
+                Optional<String> why = Carrier.against(project.place(), surface);
+                if (why.isPresent()) {
+                    return why;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Ballast first, as most that stands is short of that; then whatever is weakest, as long as something mends it. */
+    private Assessment mended(Project built) {
+        Assessment best = asked(built);
+        if (best.verdict() == Verdict.GIVES && standing(best.weakest()) && BallastSizing.applies(built)) {
+            Optional<Project> poured = BallastSizing.of(built, progress).needed();
+            if (poured.isPresent()) {
+                best = better(best, asked(poured.get()));
+            }
+        }
+        for (int round = 0; round < MENDS && best.verdict() == Verdict.GIVES; round++) {
+            Assessment before = best;
+            best = cures(before).stream()
+                    .filter(c -> c.worsens().isEmpty() && c.verdict() != Verdict.GIVES
+                            && asWished(built, c.changed()))
+                    .findFirst().map(cure -> better(before, asked(cure.changed())))
+                    .orElse(before);
+            if (best == before) {
+                break;
+            }
+        }
+        return best;
+    }
+
+    /** Over every pose: with a proof where that is soon there. */
+    private Assessment asked(Project built) {
+        return Study.of(built).assembly().freedoms().size() > MANY
+                ? Assessor.sampled(built, progress)
+                : Assessor.everyPose(built, progress);
+    }
+
+    /** Cures of the weakest, if some are found within the time there is. */
+    private List<Finding.Cure> cures(Assessment assessment) {
+        long end = System.nanoTime() + BUDGET;
+        AtomicBoolean late = new AtomicBoolean();
+        Progress timed = (share, what) -> {
+            progress.at(share, what);
+            if (System.nanoTime() > end) {
+                late.set(true);
+                throw new CancellationException();
+            }
+        };
+        try {
+            return Assessor.withCheapest(assessment, timed).weakest().cures();
+        } catch (CancellationException stopped) {
+            // Either the time is over, or all of it is to stop: that is said once more then.
+            progress.at(0, "");
+            if (!late.get()) {
+                throw stopped;
+            }
+            return List.of();
+        }
+    }
+
+    /** True if what is to be filmed, with what and where stays as the maker wants it. */
+    private static boolean asWished(Project was, Project is) {
+        return was.with(is.perch()).standingAs(is).equals(is);
+    }
+
+    private static boolean standing(Finding finding) {
+        return finding.about().topic() == Topic.FALLS || finding.about().topic() == Topic.FIRMNESS;
+    }
+
+    /** The one with fewer that give. */
+    private static Assessment better(Assessment was, Assessment is) {
+        return gives(is) < gives(was) ? is : was;
+    }
+
+    private static long gives(Assessment a) {
+        return a.findings().stream().filter(f -> f.verdict() == Verdict.GIVES).count();
+    }
+}

@@ -1,0 +1,102 @@
+package firmperch.choose;
+
+import firmperch.check.Finding;
+import firmperch.check.Verdict;
+import firmperch.param.Path;
+import firmperch.part.Kind;
+import firmperch.part.Perch;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.search.Bill;
+import firmperch.search.Choosing;
+import firmperch.search.Progress;
+import firmperch.units.InvalidValue;
+import java.util.Comparator;
+import java.util.Optional;
+
+/**
+ * Makes a kind as long and as high as a project's set-ups need: each of its sizes in turn is the one with which least is short as the joints are set,
+ * and of those the cheapest. One size after the other, so a pair of sizes that only together is cheaper is not found.
+ */
+final class Sizing {
+    private final Project project;
+    private final Kind kind;
+    private final Progress progress;
+
+    /**
+     * How well a size does.
+     *
+     * @param gives how many questions are short
+     * @param lacks by how much, in sum
+     * @param price of all of it
+     */
+    private record Tried(Project project, Perch perch, long gives, double lacks, double price) {
+        private static final Comparator<Tried> BEST = Comparator.comparingLong(Tried::gives)
+                .thenComparingDouble(t -> Math.rint(t.lacks * 100) / 100).thenComparingDouble(Tried::price);
+    }
+
+    private Sizing(Project project, Kind kind, Progress progress) {
+        this.project = project;
+        this.kind = kind;
+        this.progress = progress;
+    }
+
+    /**
+     * The project with that kind so sized; nothing if it cannot be put up at all.
+     *
+     * @throws InvalidValue if the kind cannot stand in this place as it starts: it says why
+     */
+    static Project of(Project project, Kind kind, Progress progress) {
+        return new Sizing(project, kind, progress).sized();
+    }
+
+    private Project sized() {
+        Perch perch = kind.start().get();
+        Tried best = tried(perch);
+        for (Kind.Size size : kind.sizes()) {
+            Tried start = best;
+            Optional<Tried> better = size.changes().stream().filter(change -> change != 0).parallel()
+                    .flatMap(change -> changed(start.perch, size, change).stream()).map(this::orNothing)
+                    .flatMap(Optional::stream).min(Tried.BEST);
+            best = better.filter(b -> Tried.BEST.compare(b, start) < 0).orElse(start);
+        }
+        return best.project;
+    }
+
+    private static Optional<Perch> changed(Perch perch, Kind.Size size, double change) {
+        try {
+            Perch now = perch;
+            for (String path : size.paths()) {
+                Path at = Path.of(path);
+                now = at.with(now, Math.rint((at.number(now) + change) * 1e4) / 1e4);
+            }
+            return Optional.of(now);
+        } catch (InvalidValue impossible) {
+            return Optional.empty();
+        }
+    }
+
+    private Optional<Tried> orNothing(Perch perch) {
+        try {
+            return Optional.of(tried(perch));
+        } catch (InvalidValue doesNotFit) {
+            return Optional.empty();
+        }
+    }
+
+    private Tried tried(Perch perch) {
+        progress.at(0, "sizing: " + kind.label());
+        Project there = Choosing.of(project, perch, kind.joints());
+        Assessment now = Assessor.now(there);
+        long gives = 0;
+        double lacks = 0;
+        for (Finding finding : now.findings()) {
+            if (finding.verdict() == Verdict.GIVES) {
+                gives++;
+                lacks += 1 - Math.clamp(finding.margin(), 0, 1);
+            }
+        }
+        return new Tried(there, perch, gives, lacks, Bill.of(now.study().assembly()).price());
+    }
+}

@@ -1,0 +1,284 @@
+package firmperch.desk.kind;
+
+import firmperch.check.Verdict;
+import firmperch.choose.Card;
+import firmperch.choose.Chooser;
+import firmperch.choose.Ranking;
+import firmperch.desk.document.Background;
+import firmperch.desk.document.Document;
+import firmperch.desk.draw.DrawingPane;
+import firmperch.desk.draw.Palette;
+import firmperch.desk.panel.Panel;
+import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.OverFrames;
+import firmperch.desk.widget.Words;
+import firmperch.draw.Scene;
+import firmperch.draw.SideView;
+import firmperch.part.Perch;
+import firmperch.project.Project;
+import firmperch.project.SetUp;
+import firmperch.project.Stance;
+import firmperch.search.Assessment;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.TilePane;
+import javafx.scene.layout.VBox;
+
+/**
+ * Every kind worked out for what is to be filmed, with what and where: cards in the middle, what matters at the left, two of them side by side at the right.
+ * They are kept as long as nothing changes that they follow from, and worked out while this step is shown.
+ */
+public final class KindPanel implements Panel {
+    /** What cards follow from; what the project is called, and which rig it has, is nothing to them. */
+    private static final Stance ANYHOW = new Stance(1, 0, 0, Map.of());
+
+    private final Document document;
+    private final Background choosing = new Background("kinds");
+    private final OverFrames drawing = new OverFrames();
+    private final Map<String, Card> cards = new LinkedHashMap<>();
+    private final Map<String, CardButton> buttons = new LinkedHashMap<>();
+    private final List<String> picked = new ArrayList<>();
+    private final TilePane grid = new TilePane(10, 10);
+    private final HBox pair = new HBox(10);
+    private final StackPane middle;
+    private final Label here = Words.of("hint", "");
+    private final Label state = Words.of("hint", "");
+    private final Button stop = new Button("Stop");
+    private final Matters matters;
+    private final VBox left;
+    private final SideBySide sideBySide = new SideBySide();
+    private final Button build = new Button();
+    private final ToggleButton both = new ToggleButton("Both in the room");
+    private final CachedVBox side;
+    private Palette palette = Palette.LIGHT;
+    private Project worked;
+    private boolean going;
+
+    public KindPanel(Document document) {
+        this.document = document;
+        grid.getStyleClass().add("kind-grid");
+        grid.setPrefTileWidth(CardButton.WIDE);
+        ScrollPane scroll = new ScrollPane(grid);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("page-scroll");
+        pair.getStyleClass().add("kind-grid");
+        pair.setVisible(false);
+        middle = new StackPane(scroll, pair);
+        middle.getStyleClass().add("head-views");
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        stop.setId("kinds-stop");
+        stop.setOnAction(e -> {
+            choosing.stop();
+            going = false;
+            told();
+        });
+        matters = new Matters(this::arrange);
+        here.setId("kinds-here");
+        state.setId("kinds-state");
+        ScrollPane all = new ScrollPane(
+                new VBox(6, Words.heading("For these set-ups"), here, matters, state, stop));
+        all.setFitToWidth(true);
+        all.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        all.getStyleClass().add("list-scroll");
+        VBox.setVgrow(all, Priority.ALWAYS);
+        left = new VBox(all);
+        left.getStyleClass().addAll("load-path", "set-ups");
+        build.setId("kind-build");
+        build.getStyleClass().add("strong");
+        build.setWrapText(true);
+        build.setOnAction(e -> build());
+        both.setId("kinds-both");
+        both.setOnAction(e -> inTheRoom());
+        side = new CachedVBox(sideBySide, build, both,
+                Words.of("hint",
+                        "Figures are worked out, not looked up; what it costs and how long it takes to make is rough. "
+                                + "Click a card to see it here; the one before it stays beside it."));
+        side.getStyleClass().add("panel");
+    }
+
+    private static Project key(Project p) {
+        List<SetUp> setUps = p.setUps().stream().map(s -> s.with(ANYHOW)).toList();
+        return new Project("x", "x", p.units(), setUps, 0, p.gear(), p.place(), Perch.NONE, p.policy(), List.of());
+    }
+
+    @Override
+    public void show(Assessment assessment) {
+        Project key = key(assessment.project());
+        here.setText(here(assessment.project()));
+        if (assessment.project().perch().none()) {
+            cards.remove(Card.NOW);
+        } else {
+            cards.put(Card.NOW, Card.now(assessment));
+        }
+        if (!key.equals(worked)) {
+            worked = key;
+            cards.keySet().removeIf(id -> !id.equals(Card.NOW));
+            work(assessment.project());
+        }
+        arrange();
+    }
+
+    private void work(Project project) {
+        going = true;
+        choosing.run(progress -> Chooser.of(project, progress, card -> Platform.runLater(() -> come(project, card))),
+                done -> {
+                    going = false;
+                    told();
+                }, why -> {
+                    going = false;
+                    document.refused(why);
+                });
+    }
+
+    /** A card that is worked out, unless it is for what is not asked any more. */
+    private void come(Project of, Card card) {
+        if (going && key(of).equals(worked)) {
+            cards.put(card.id(), card);
+            arrange();
+        }
+    }
+
+    /** Cards in their order; each is drawn in a frame of its own. */
+    private void arrange() {
+        List<Card> ranked = Ranking.of(List.copyOf(cards.values()), matters.order(), matters.only(), matters.money());
+        List<CardButton> seen = new ArrayList<>();
+        for (Card card : ranked) {
+            seen.add(buttons.computeIfAbsent(card.id(), this::button));
+        }
+        if (!grid.getChildren().equals(seen)) {
+            grid.getChildren().setAll(seen);
+        }
+        if (picked.stream().noneMatch(cards::containsKey) && !ranked.isEmpty()) {
+            picked.clear();
+            picked.add(ranked.getFirst().id());
+        }
+        drawing.begin(ranked.stream().<Runnable>map(card -> () -> buttons.get(card.id()).show(card, matters.order(),
+                document.project().units(), palette)).toList());
+        told();
+    }
+
+    private CardButton button(String id) {
+        CardButton button = new CardButton(id);
+        button.setOnAction(e -> pick(id));
+        return button;
+    }
+
+    /** It and the one picked before it are shown side by side. */
+    private void pick(String id) {
+        picked.remove(id);
+        picked.add(id);
+        while (picked.size() > 2) {
+            picked.removeFirst();
+        }
+        told();
+    }
+
+    private List<Card> pair() {
+        return picked.stream().map(cards::get).filter(c -> c != null).toList();
+    }
+
+    private void told() {
+        List<Card> pair = pair();
+        buttons.forEach((id, button) -> button.setSelected(picked.contains(id)));
+        sideBySide.show(pair, document.project().units());
+        Optional<Card> last = pair.isEmpty() ? Optional.empty() : Optional.of(pair.getLast());
+        boolean can = last.filter(c -> c.built().isPresent() && !c.id().equals(Card.NOW)).isPresent();
+        build.setVisible(can);
+        build.setManaged(can);
+        build.setText(last.map(c -> "Build on: " + c.label()).orElse(""));
+        both.setDisable(pair.stream().filter(c -> c.built().isPresent()).count() < 2);
+        if (both.isDisable()) {
+            both.setSelected(false);
+        }
+        stop.setVisible(going);
+        stop.setManaged(going);
+        state.setText(state());
+        inTheRoom();
+    }
+
+    private String state() {
+        long cannot = cards.values().stream().filter(c -> c.verdict().isEmpty()).count();
+        long gives = cards.values().stream().filter(c -> c.verdict().map(v -> v == Verdict.GIVES).orElse(false))
+                .count();
+        long all = cards.keySet().stream().filter(id -> !id.equals(Card.NOW)).count();
+        return going
+                ? "Working them out …"
+                : all + " kinds, each sized to reach the set-ups." + (gives > 0 ? " " + gives + " give." : "")
+                        + (cannot > 0 ? " " + cannot + " cannot work here; their cards say why." : "");
+    }
+
+    /** The project gets it; one undo brings back what was. */
+    private void build() {
+        List<Card> pair = pair();
+        if (!pair.isEmpty() && key(document.project()).equals(worked)) {
+            document.edit(pair.getLast().in(document.project()));
+        }
+    }
+
+    /** The two that are picked, large, in place of the cards. */
+    private void inTheRoom() {
+        boolean large = both.isSelected();
+        pair.getChildren().clear();
+        if (large) {
+            for (Card card : pair()) {
+                DrawingPane pane = new DrawingPane(card.label(), 8);
+                card.assessed().ifPresent(a -> pane.show(SideView.of(Scene.small(a.situation())), palette));
+                HBox.setHgrow(pane, Priority.ALWAYS);
+                pair.getChildren().add(pane);
+            }
+        }
+        pair.setVisible(large);
+        middle.getChildren().getFirst().setVisible(!large);
+    }
+
+    private static String here(Project p) {
+        return p.setUps().stream().map(s -> s.name() + ": " + s.wanted().words(p.units()))
+                .collect(Collectors.joining("\n")) + "\nwith "
+                + Quantity.MASS.show(p.gear().mass(), p.units()) + " of gear; ceiling "
+                + p.place().room().ceilingWords(p.units()) + ", " + Quantity.LENGTH.show(p.place().room().walkway(),
+                        p.units())
+                + " to keep open";
+    }
+
+    @Override
+    public Node side() {
+        return side;
+    }
+
+    @Override
+    public Parent middle() {
+        return middle;
+    }
+
+    @Override
+    public Parent left() {
+        return left;
+    }
+
+    @Override
+    public void palette(Palette colours) {
+        palette = colours;
+        arrange();
+    }
+
+    @Override
+    public boolean busy() {
+        return going || drawing.going();
+    }
+}

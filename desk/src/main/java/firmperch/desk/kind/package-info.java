@@ -1,0 +1,2 @@
+/** The step Kind: every kind of rig computed for what is to be filmed, side by side. */
+package firmperch.desk.kind;
