@@ -60,6 +60,12 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
         return assessed.map(Assessment::sentence).orElse("Cannot work here: " + why + ".");
     }
 
+    /** The same in a few words. */
+    public String trouble() {
+        return assessed.map(Assessment::trouble)
+                .orElse(why.isEmpty() ? "" : Character.toUpperCase(why.charAt(0)) + why.substring(1) + ".");
+    }
+
     /** What would be built; nothing if it cannot be. */
     public Optional<Project> built() {
         return assessed.map(Assessment::project);

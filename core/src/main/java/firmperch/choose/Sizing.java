@@ -17,9 +17,14 @@ import java.util.Optional;
 
 /**
  * Makes a kind as long and as high as a project's set-ups need: each of its sizes in turn is the one with which least is short as the joints are set,
- * and of those the cheapest. One size after the other, so a pair of sizes that only together is cheaper is not found.
+ * and of those the cheapest. One size after the other, a few times over: a pair of sizes that only together is better is not found. What is asked over every
+ * pose is asked here as the joints are set.
  */
 final class Sizing {
+    /** What is found for one measure may make room for another. */
+    private static final int ROUNDS = 3;
+    private static final double SAME = 1e-6;
+
     private final Project project;
     private final Kind kind;
     private final Progress progress;
@@ -54,14 +59,25 @@ final class Sizing {
     private Project sized() {
         Perch perch = kind.start().get();
         Tried best = tried(perch);
-        for (Kind.Size size : kind.sizes()) {
-            Tried start = best;
-            Optional<Tried> better = size.changes().stream().filter(change -> change != 0).parallel()
-                    .flatMap(change -> changed(start.perch, size, change).stream()).map(this::orNothing)
-                    .flatMap(Optional::stream).min(Tried.BEST);
-            best = better.filter(b -> Tried.BEST.compare(b, start) < 0).orElse(start);
+        for (int round = 0; round < ROUNDS; round++) {
+            Tried before = best;
+            for (Kind.Size size : kind.sizes()) {
+                best = sized(best, size);
+            }
+            if (best == before || kind.sizes().size() == 1) {
+                break;
+            }
         }
         return best.project;
+    }
+
+    /** With one of its measures at its best; the changes are told from the start. */
+    private Tried sized(Tried start, Kind.Size size) {
+        Path first = Path.of(size.paths().getFirst());
+        double done = first.number(start.perch) - first.number(kind.start().get());
+        return size.changes().stream().map(change -> change - done).filter(by -> Math.abs(by) > SAME).parallel()
+                .flatMap(by -> changed(start.perch, size, by).stream()).map(this::orNothing).flatMap(Optional::stream)
+                .min(Tried.BEST).filter(b -> Tried.BEST.compare(b, start) < 0).orElse(start);
     }
 
     private static Optional<Perch> changed(Perch perch, Kind.Size size, double change) {

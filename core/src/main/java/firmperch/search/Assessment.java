@@ -150,6 +150,16 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         };
     }
 
+    /** What gives first, or would, as a sentence of its own: "The pivots slip in “Overhead”."; that everything holds where it does. */
+    public String trouble() {
+        Finding weakest = weakest();
+        return switch (weakest.verdict()) {
+            case GIVES -> capital(said(weakest)) + within() + ".";
+            case NEAR -> capital(weakest.question().weakness()) + within() + " first, at " + weakest.marginText() + ".";
+            case HOLDS -> "Everything holds.";
+        };
+    }
+
     /** Of which set-up the weakest is told, in words. */
     private String within() {
         String name = weakest().in(project());

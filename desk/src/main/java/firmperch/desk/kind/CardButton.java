@@ -19,9 +19,10 @@ import javafx.scene.layout.VBox;
 
 /** One kind: how it would stand in the room, what is to be said of it, and its first figures. */
 final class CardButton extends ToggleButton {
-    static final double WIDE = 208;
+    static final double WIDE = 200;
     private static final double HIGH = 244;
-    private static final double PICTURE = 124;
+    private static final double PICTURE = 122;
+    private static final double TWO_LINES = 36;
     /** So many figures there is room for. */
     private static final int FIGURES = 3;
 
@@ -45,8 +46,9 @@ final class CardButton extends ToggleButton {
         HBox title = new HBox(6, mark, name);
         title.setAlignment(Pos.CENTER_LEFT);
         title.setMinHeight(36);
-        sentence.setMinHeight(32);
-        sentence.setMaxHeight(32);
+        sentence.setMinHeight(TWO_LINES);
+        sentence.setMaxHeight(TWO_LINES);
+        sentence.setPrefWidth(WIDE - 22);
         figures.getStyleClass().add("figures");
         VBox box = new VBox(3, picture, title, sentence, figures);
         box.setPrefWidth(WIDE - 22);
@@ -65,12 +67,12 @@ final class CardButton extends ToggleButton {
             picture.setVisible(card.assessed().isPresent());
             mark.show(card.verdict().orElse(null));
             name.setText(card.label());
-            sentence.setText(Words.unbroken(card.sentence()) + (card.proven() ? "" : " Looking at every pose …"));
+            sentence.setText(Words.unbroken(card.proven() ? card.trouble() : card.trouble() + " As set; looking on …"));
             setAccessibleText(card.label() + ": " + card.sentence());
         }
         figures.setText(card.assessed().isEmpty()
                 ? ""
-                : matters.stream().filter(t -> t != Trait.HOLDS).limit(FIGURES)
+                : matters.stream().filter(t -> t != Trait.HOLDS && card.figure(t).isPresent()).limit(FIGURES)
                         .map(t -> t.told(card.figure(t), units)).collect(Collectors.joining(" · ")));
     }
 }

@@ -12,6 +12,7 @@ import firmperch.desk.panel.Panel;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.OverFrames;
 import firmperch.desk.widget.Words;
+import firmperch.draw.RoomPlan;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
 import firmperch.part.Perch;
@@ -104,6 +105,7 @@ public final class KindPanel implements Panel {
         build.setWrapText(true);
         build.setOnAction(e -> build());
         both.setId("kinds-both");
+        both.getStyleClass().add("held");
         both.setOnAction(e -> inTheRoom());
         side = new CachedVBox(sideBySide, build, both,
                 Words.of("hint",
@@ -237,10 +239,17 @@ public final class KindPanel implements Panel {
         pair.getChildren().clear();
         if (large) {
             for (Card card : pair()) {
-                DrawingPane pane = new DrawingPane(card.label(), 8);
-                card.assessed().ifPresent(a -> pane.show(SideView.of(Scene.small(a.situation())), palette));
-                HBox.setHgrow(pane, Priority.ALWAYS);
-                pair.getChildren().add(pane);
+                DrawingPane beside = new DrawingPane(card.label(), 8);
+                DrawingPane above = new DrawingPane("Above", 8);
+                card.assessed().ifPresent(a -> {
+                    beside.show(SideView.of(Scene.small(a.situation())), palette);
+                    above.show(RoomPlan.of(a.situation(), -1, Optional.empty()), palette);
+                });
+                VBox one = new VBox(6, beside, above);
+                VBox.setVgrow(beside, Priority.ALWAYS);
+                VBox.setVgrow(above, Priority.ALWAYS);
+                HBox.setHgrow(one, Priority.ALWAYS);
+                pair.getChildren().add(one);
             }
         }
         pair.setVisible(large);

@@ -1,0 +1,162 @@
+package firmperch.choose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import firmperch.Demo;
+import firmperch.check.Verdict;
+import firmperch.file.Samples;
+import firmperch.param.Path;
+import firmperch.part.Kind;
+import firmperch.part.Parts;
+import firmperch.part.Perch;
+import firmperch.place.Joists;
+import firmperch.project.Project;
+import firmperch.search.Assessment;
+import firmperch.search.Assessor;
+import firmperch.search.Bill;
+import firmperch.search.Choosing;
+import firmperch.search.Progress;
+import firmperch.units.InvalidValue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** All kinds, those that ship and those from outside, computed for the demos; and what is told of them. */
+class ChooserTest {
+    private static List<Trait> all() {
+        return List.of(Trait.values());
+    }
+
+    /** A card's figures are the opened project's, its verdict never better; each kind has one, first as set, then over every pose. */
+    @Test
+    void whatACardSaysIsSoWhenItIsBuilt() {
+        Project project = Samples.wedgingBench();
+        ConcurrentLinkedQueue<Card> told = new ConcurrentLinkedQueue<>();
+        List<Card> cards = Chooser.of(project, Progress.NONE, told::add);
+        assertThat(cards).extracting(Card::id).containsExactlyElementsOf(Parts.kinds().stream().map(Kind::id).toList());
+        assertThat(cards).extracting(Card::id).contains("alien", "alien-hanger", "alien-pole");
+        assertThat(told).hasSize(2 * cards.size());
+        for (Card card : cards) {
+            Project built = card.in(project);
+            assertThat(built.name()).isEqualTo(project.name());
+            assertThat(built.gear()).isEqualTo(project.gear());
+            Assessment opened = Assessor.everyPose(built, Progress.NONE);
+            assertThat(card.verdict().orElseThrow().ordinal()).as(card.id()).isGreaterThanOrEqualTo(
+                    opened.verdict().ordinal());
+            for (Trait trait : Trait.values()) {
+                // What is left over is a bound that a proof may lower; all else is the same figure.
+                if (card.figure(trait).isPresent() && trait != Trait.HOLDS) {
+                    assertThat(card.figure(trait).getAsDouble()).as("%s of %s", trait, card.id())
+                            .isCloseTo(trait.of(opened).orElseThrow(),
+                                    within(0.01 * Math.max(1e-3, Math.abs(trait.of(opened).orElseThrow()))));
+                }
+            }
+        }
+        // What a maker would take here holds.
+        assertThat(cards).filteredOn(c -> c.verdict().orElseThrow() == Verdict.HOLDS).extracting(Card::id)
+                .contains("cast-box-post", "pipe-goalpost", "sliding-mast");
+        assertThat(cards).filteredOn(c -> c.id().equals("plain-tripod")).extracting(Card::trouble)
+                .containsExactly("It hits the bench in “Overhead”.");
+    }
+
+    /** Sized one measure after the other against all pairs of them: within 5 % of the cheapest that holds as it is set (brute force). */
+    @ParameterizedTest
+    @ValueSource(strings = {"pipe-goalpost", "sliding-mast"})
+    void asCheapAsCanBe(String id) {
+        Kind kind = Demo.kind(id);
+        Project project = Samples.wedgingBench();
+        double cheapest = Double.POSITIVE_INFINITY;
+        for (double first : kind.sizes().getFirst().changes()) {
+            for (double second : kind.sizes().getLast().changes()) {
+                try {
+                    Perch perch = changed(changed(kind.start().get(), kind.sizes().getFirst(), first),
+                            kind.sizes().getLast(), second);
+                    Assessment a = Assessor.now(Choosing.of(project, perch, kind.joints()));
+                    if (a.verdict() != Verdict.GIVES) {
+                        cheapest = Math.min(cheapest, Bill.of(a.study().assembly()).price());
+                    }
+                } catch (InvalidValue doesNotFit) {
+                    // One that cannot be made is none of them.
+                }
+            }
+        }
+        Assessment sized = Assessor.now(Sizing.of(project, kind, Progress.NONE));
+        assertThat(cheapest).isFinite();
+        assertThat(sized.verdict()).isNotEqualTo(Verdict.GIVES);
+        assertThat(Bill.of(sized.study().assembly()).price()).isLessThanOrEqualTo(1.05 * cheapest);
+    }
+
+    private static Perch changed(Perch perch, Kind.Size size, double by) {
+        Perch now = perch;
+        for (String path : size.paths()) {
+            now = Path.of(path).with(now, Path.of(path).number(now) + by);
+        }
+        return now;
+    }
+
+    @Test
+    void onesThatCannotWorkSayWhy() {
+        Project unknown = Demo.with("place.room.joists.made", Joists.Made.UNKNOWN);
+        Card hung = Chooser.of(unknown, Demo.kind("ceiling-arm"), Progress.NONE);
+        assertThat(hung.verdict()).isEmpty();
+        assertThat(hung.sentence()).isEqualTo(
+                "Cannot work here: no joists are given; say under Place what is above the ceiling.");
+        assertThat(hung.in(unknown)).isEqualTo(unknown);
+        Card concrete = Chooser.of(Demo.with("place.room.joists.made", Joists.Made.CONCRETE), Demo.kind("beam-arm"),
+                Progress.NONE);
+        assertThat(concrete.trouble()).startsWith("The ceiling is concrete");
+    }
+
+    @Test
+    void stops() {
+        assertThatThrownBy(() -> Chooser.of(Samples.wedgingBench(), (share, what) -> {
+            throw new CancellationException();
+        }, card -> {
+        })).isInstanceOf(CancellationException.class);
+    }
+
+    /** By the figures of three rigs, told by hand: what matters decides, what gives comes after what holds, what is not wanted is not there. */
+    @Test
+    void inTheOrderOfWhatMatters() {
+        List<Card> cards = Stream.of("pipe-goalpost", "plain-tripod", "cast-box-post")
+                .map(id -> Card.of(id, id, Assessor.now(Choosing.of(Demo.project(), Demo.kind(id))))).toList();
+        Card cannot = Card.cannot("none", "None", "nothing");
+        List<Card> with = new ArrayList<>(List.of(cannot));
+        with.addAll(cards);
+        assertThat(cards).extracting(c -> c.verdict().orElseThrow() == Verdict.GIVES).containsExactly(false, true,
+                false);
+        assertThat(ranked(with, List.of(Trait.COST))).containsExactly("pipe-goalpost", "cast-box-post", "plain-tripod",
+                "none");
+        assertThat(ranked(with, List.of(Trait.PUSH))).as("a heavy one takes a push best").containsExactly(
+                "cast-box-post", "pipe-goalpost", "plain-tripod", "none");
+        assertThat(Ranking.of(with, all(), List.of(Ranking.Only.NO_FLOOR), Double.POSITIVE_INFINITY))
+                .extracting(Card::id).containsExactly("pipe-goalpost");
+        assertThat(Ranking.of(with, all(), List.of(Ranking.Only.HOLDING), 100)).extracting(Card::id)
+                .containsExactly("pipe-goalpost");
+    }
+
+    private static List<String> ranked(List<Card> cards, List<Trait> matters) {
+        return Ranking.of(cards, matters, List.of(), Double.POSITIVE_INFINITY).stream().map(Card::id).toList();
+    }
+
+    /** Footprint by hand: the demo's box board is 330 mm to each wheel's pivot along both ways, wheels beyond it. */
+    @Test
+    void theFloorUnderIt() {
+        Assessment a = Assessor.now(Demo.project());
+        double side = a.study().assembly().contacts().stream().map(c -> (firmperch.body.Contact.Caster) c)
+                .mapToDouble(c -> Math.abs(a.situation().posed().pivot(c).x()) + c.trail() + c.diameter() / 2).max()
+                .orElseThrow();
+        assertThat(Trait.FOOTPRINT.of(a).orElseThrow()).isCloseTo(4 * side * side, within(1e-9));
+        assertThat(Trait.TOUCHES.of(a)).as("one set-up").isEmpty();
+        assertThat(Card.now(a).figures(a.project().units())).containsAllEntriesOf(
+                Map.of(Trait.TOUCHES, "none"));
+    }
+}

@@ -1,0 +1,80 @@
+package firmperch.desk.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import firmperch.desk.InTheWindow;
+import firmperch.desk.frame.Step;
+import firmperch.part.Perch;
+import firmperch.project.Project;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.TilePane;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** The step Kind in the window: cards come, are put in order, compared and built on. */
+@InTheWindow
+class KindDeskTest {
+    @RegisterExtension
+    private final DeskFixture desk = new DeskFixture();
+
+    private void kinds() {
+        desk.go(Step.KIND);
+        desk.until("all kinds are worked out", () -> desk.says("each sized to reach the set-ups"));
+        desk.filled();
+    }
+
+    private List<String> order() {
+        Node card = desk.find("card-pipe-goalpost");
+        TilePane grid = (TilePane) card.getParent();
+        return grid.getChildren().stream().map(Node::getId).toList();
+    }
+
+    /** From the cards to a rig: compared, built on, undone. */
+    @Test
+    void comparedAndBuiltOn() {
+        Project before = desk.project();
+        kinds();
+        assertThat(order()).contains("card-now", "card-cast-box-post", "card-plain-tripod", "card-alien");
+        desk.press("card-cast-box-post");
+        desk.press("card-pipe-goalpost");
+        assertThat(desk.says("heaviest piece")).isTrue();
+        Button build = desk.find("kind-build");
+        assertThat(build.getText()).isEqualTo("Build on: Threaded-pipe goalpost on the bench");
+        desk.press("kinds-both");
+        desk.filled();
+        desk.press("kinds-both");
+        desk.press("kind-build");
+        desk.until("it is built", () -> !desk.project().perch().equals(before.perch()));
+        assertThat(desk.project().perch().on(Perch.BENCH)).isTrue();
+        assertThat(desk.project().gear()).isEqualTo(before.gear());
+        assertThat(order()).as("the cards are kept").contains("card-cast-box-post");
+        desk.press("undo");
+        assertThat(desk.project()).isEqualTo(before);
+    }
+
+    /** What matters is put in order with the keyboard; what is not wanted goes. */
+    @Test
+    void inTheOrderOfWhatMatters() {
+        kinds();
+        assertThat(order().indexOf("card-pipe-goalpost")).isLessThan(order().indexOf("card-cast-box-post"));
+        Node push = desk.find("matters-push");
+        desk.act(push::requestFocus);
+        for (int i = 0; i < 12; i++) {
+            desk.hand.keys(KeyCode.CONTROL, KeyCode.UP);
+        }
+        desk.filled();
+        assertThat(order().indexOf("card-cast-box-post")).as("a heavy one takes a push best")
+                .isLessThan(order().indexOf("card-pipe-goalpost"));
+        CheckBox only = desk.find("only-no_floor");
+        desk.act(only::fire);
+        desk.filled();
+        assertThat(order()).contains("card-pipe-goalpost").doesNotContain("card-cast-box-post", "card-now");
+        desk.act(only::fire);
+        desk.filled();
+        assertThat(order()).contains("card-now");
+    }
+}
