@@ -24,7 +24,7 @@ class ArchitectureTest {
             "kind",
             "log", "frame", "pose", "place", "project", "clearance", "stability", "strength", "study", "check",
             "search", "draw",
-            "make", "file");
+            "make", "file", "choose");
 
     @ArchTest
     static final ArchRule EACH_USES_THOSE_BEFORE_IT = classes().should(new Layers("firmperch.", ORDER));

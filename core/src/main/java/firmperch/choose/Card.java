@@ -23,18 +23,23 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
     public static final String NOW = "now";
 
     /** A kind that cannot be put up in this place. */
-    static Card cannot(String id, String label, String why) {
+    public static Card cannot(String id, String label, String why) {
         return new Card(id, label, Optional.empty(), why);
     }
 
     /** One that has been asked. */
-    static Card of(String id, String label, Assessment assessed) {
+    public static Card of(String id, String label, Assessment assessed) {
         return new Card(id, label, Optional.of(assessed), "");
     }
 
     /** The rig that a project has, as it has been asked. */
     public static Card now(Assessment assessed) {
         return new Card(NOW, "What stands there now", Optional.of(assessed), "");
+    }
+
+    /** The same under another id and name. */
+    public Card as(String otherId, String otherLabel) {
+        return new Card(otherId, otherLabel, assessed, why);
     }
 
     /** True if every pose has been asked; else only those that are set. */

@@ -5,9 +5,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import firmperch.body.Assembly;
+import firmperch.body.Surroundings;
 import firmperch.disk.DiskTrouble;
 import firmperch.disk.WholeFile;
 import firmperch.project.Project;
+import firmperch.project.Variant;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
 import java.io.InputStream;
@@ -159,6 +161,12 @@ public final class ProjectFile {
             Assembly assembly = project.perch().assembly(project.gear(), project.cameraRoom(),
                     project.place().surroundings(), project.units());
             project.setUps().forEach(s -> assembly.mustKnow(s.stance().joints().keySet()));
+            for (Variant variant : project.variants()) {
+                // It need not fit into the room as that is now.
+                Assembly kept = variant.perch().assembly(project.gear(), project.cameraRoom(), Surroundings.ANY,
+                        project.units());
+                variant.stances().forEach(s -> kept.mustKnow(s.joints().keySet()));
+            }
             return project;
         } catch (InvalidValue e) {
             throw new UnusableFile(file, e.getMessage());

@@ -12,6 +12,7 @@ import firmperch.stock.Catalogue;
 
 /** The JSON Schema (2020-12) of project files, made from the params: what is published is this, and a test holds it to that. */
 public final class Schema {
+    private static final String PERCH = "perch";
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
     private Schema() {
@@ -45,6 +46,10 @@ public final class Schema {
                 ? new String[]{"format", "version", what}
                 : new String[]{"format", "version", name, what});
         root.put("additionalProperties", false);
+        if (params == Project.PARAMS) {
+            // It stands in it more than once: as the rig that is worked on, and as each variant.
+            perch(root.putObject("$defs").putObject(PERCH));
+        }
         return Tree.text(root);
     }
 
@@ -113,7 +118,7 @@ public final class Schema {
                 node.put("type", "object");
                 node.putObject("additionalProperties").put("type", "number").put("minimum", -1000).put("maximum", 1000);
             }
-            case Param.Other _ -> perch(node);
+            case Param.Other _ -> node.put("$ref", "#/$defs/" + PERCH);
         }
         return node;
     }

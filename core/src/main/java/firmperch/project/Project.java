@@ -19,7 +19,6 @@ import firmperch.units.InvalidValue;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -31,29 +30,40 @@ import java.util.stream.IntStream;
  *
  * @param setUps 1 to {@link #MOST_SETUPS} of them
  * @param shown number of the one shown, the first is 0
+ * @param variants other rigs for the same set-ups, kept beside the one that is worked on; at most {@link #MOST_VARIANTS}
  */
 public record Project(String name, String studio, UnitSystem units, List<SetUp> setUps, int shown, Gear gear,
-        Place place, Perch perch, Policy policy, List<Measurement> log) implements Described, Branching {
+        Place place, Perch perch, Policy policy, List<Measurement> log, List<Variant> variants)
+        implements
+            Described,
+            Branching {
     /** More than anyone changes between in a film. */
     public static final int MOST_SETUPS = 12;
+    /** More than anyone compares. */
+    public static final int MOST_VARIANTS = 12;
 
     public static final Params<Project> PARAMS = Params.of(Project.class).name("name", "Name of the project")
             .name("studio", "Name of the studio").oneOf("units", "Units", UnitSystem.class)
             .many("setUps", "Set-ups", SetUp.PARAMS, MOST_SETUPS).whole("shown", "Set-up shown", 0, MOST_SETUPS - 1)
             .group("gear", "Gear", Gear.PARAMS).group("place", "Place", Place.PARAMS)
             .other("perch", "Perch", Perch.class).group("policy", "What is asked", Policy.PARAMS)
-            .many("log", "Measurements", Measurement.PARAMS, 1000).done();
+            .many("log", "Measurements", Measurement.PARAMS, 1000)
+            .many("variants", "Variants", Variant.PARAMS, MOST_VARIANTS).orElse(List.of()).done();
 
     public Project {
         setUps = List.copyOf(setUps);
         log = List.copyOf(log);
-        PARAMS.check(name, studio, units, setUps, shown, gear, place, perch, policy, log);
+        variants = List.copyOf(variants);
+        PARAMS.check(name, studio, units, setUps, shown, gear, place, perch, policy, log, variants);
         if (shown >= setUps.size()) {
             throw new InvalidValue("Set-up shown", "number " + shown,
                     setUps.isEmpty() ? "at least one set-up" : "0 to " + (setUps.size() - 1));
         }
         if (setUps.stream().map(SetUp::name).distinct().count() < setUps.size()) {
             throw new InvalidValue("Set-ups", "two of one name", "a name of its own for each");
+        }
+        if (variants.stream().map(Variant::name).distinct().count() < variants.size()) {
+            throw new InvalidValue("Variants", "two of one name", "a name of its own for each");
         }
         if (perch.on(Perch.TABLE) && place.carrier().isEmpty()) {
             throw new InvalidValue("What the perch stands on", "nothing of the room",
@@ -72,6 +82,12 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         if (number >= of) {
             throw new InvalidValue(what, "number " + number, of == 1 ? "0, the only one" : "0 to " + (of - 1));
         }
+    }
+
+    /** One without variants. */
+    public Project(String name, String studio, UnitSystem units, List<SetUp> setUps, int shown, Gear gear, Place place,
+            Perch perch, Policy policy, List<Measurement> log) {
+        this(name, studio, units, setUps, shown, gear, place, perch, policy, log, List.of());
     }
 
     @Override
@@ -123,7 +139,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     public Project showing(int other) {
         return other == shown
                 ? this
-                : new Project(name, studio, units, setUps, other, gear, place, perch, policy, log);
+                : new Project(name, studio, units, setUps, other, gear, place, perch, policy, log, variants);
     }
 
     /** The same project shown in each of its set-ups, in their order. */
@@ -133,7 +149,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
 
     /** The same project with other set-ups. */
     public Project with(List<SetUp> changed, int show) {
-        return new Project(name, studio, units, changed, show, gear, place, perch, policy, log);
+        return new Project(name, studio, units, changed, show, gear, place, perch, policy, log, variants);
     }
 
     /** The same project with the set-up that is shown changed. */
@@ -156,7 +172,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
 
     /** The same project with another perch. */
     public Project with(Perch changed) {
-        return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log);
+        return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log, variants);
     }
 
     /** The same project moved into another room with its bench: what would stand beyond its wall stands at it. */
@@ -170,7 +186,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
                 : new Perch(perch.parts().stream().map(p -> p.on().contains(Perch.TABLE)
                         ? new Mounted(p.name(), p.part(), List.of(Perch.FLOOR))
                         : p).toList());
-        return new Project(name, studio, units, all, shown, gear, other, standing, policy, log);
+        return new Project(name, studio, units, all, shown, gear, other, standing, policy, log, variants);
     }
 
     /** The same project in another place. A rig that stands on something of the room goes along with it. */
@@ -182,7 +198,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             all = setUps.stream().map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + is.x() - was.x()),
                     s.stance().y() + is.y() - was.y()))).toList();
         }
-        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log);
+        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log, variants);
     }
 
     /**
@@ -199,7 +215,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         double dy = along ? 0 : changed.room().walls().left() - place.room().walls().left();
         List<SetUp> all = setUps.stream()
                 .map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + dx), s.stance().y() + dy))).toList();
-        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log);
+        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log, variants);
     }
 
     /**
@@ -216,12 +232,17 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             }
             return s.by(same, s.lens());
         }).toList();
-        return new Project(name, studio, units, all, shown, changed, place, perch, policy, log);
+        return new Project(name, studio, units, all, shown, changed, place, perch, policy, log, variants);
+    }
+
+    /** The same project with its variants others. */
+    Project keeping(List<Variant> others) {
+        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, log, others);
     }
 
     /** The same project with its measurements others. */
     public Project logged(List<Measurement> changed) {
-        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, changed);
+        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, changed, variants);
     }
 
     private Project with(Shot s) {

@@ -147,7 +147,7 @@ class GoalpostTest {
     void aFootOverTheEdgeIsTold() {
         Finding edge = Assessor.now(project("stance.x", 1.65)).finding("tip.bench");
         assertThat(edge.verdict()).isEqualTo(Verdict.GIVES);
-        assertThat(edge.reading().said().get()).contains("over the bench's edge");
+        assertThat(edge.reading().said().get()).contains("over the edge of what carries it");
     }
 
     @Test

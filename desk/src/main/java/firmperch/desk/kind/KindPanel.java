@@ -19,7 +19,9 @@ import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
 import firmperch.project.Stance;
+import firmperch.project.Variants;
 import firmperch.search.Assessment;
+import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -33,6 +35,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -64,6 +67,10 @@ public final class KindPanel implements Panel {
     private final VBox left;
     private final SideBySide sideBySide = new SideBySide();
     private final Button build = new Button();
+    private final Button keep = new Button("Keep it as a variant");
+    private final Button drop = new Button("Drop this variant");
+    private final TextField name = new TextField();
+    private final VariantCards variants = new VariantCards();
     private final ToggleButton both = new ToggleButton("Both in the room");
     private final CachedVBox side;
     private Palette palette = Palette.LIGHT;
@@ -107,7 +114,14 @@ public final class KindPanel implements Panel {
         both.setId("kinds-both");
         both.getStyleClass().add("held");
         both.setOnAction(e -> inTheRoom());
-        side = new CachedVBox(sideBySide, build, both,
+        keep.setId("variant-keep");
+        keep.setOnAction(e -> document.edit(Variants.kept(document.project())));
+        drop.setId("variant-drop");
+        drop.setOnAction(e -> variant().ifPresent(i -> document.edit(Variants.dropped(document.project(), i))));
+        name.setId("variant-name");
+        name.setAccessibleText("Name of the variant");
+        name.setOnAction(e -> rename());
+        side = new CachedVBox(sideBySide, name, build, keep, drop, both,
                 Words.of("hint",
                         "Figures are worked out, not looked up; what it costs and how long it takes to make is rough. "
                                 + "Click a card to see it here; the one before it stays beside it."));
@@ -131,9 +145,35 @@ public final class KindPanel implements Panel {
         if (!key.equals(worked)) {
             worked = key;
             cards.keySet().removeIf(id -> !id.equals(Card.NOW));
+            variants.forget();
             work(assessment.project());
         }
+        variants();
         arrange();
+    }
+
+    private void variants() {
+        cards.keySet().removeIf(id -> VariantCards.number(id).isPresent());
+        variants.of(document.project(), () -> {
+            variants();
+            arrange();
+        }, document::refused).forEach(card -> cards.put(card.id(), card));
+    }
+
+    /** The number of the variant that was picked last; nothing if it is none. */
+    private Optional<Integer> variant() {
+        List<Card> pair = pair();
+        return pair.isEmpty()
+                ? Optional.empty()
+                : VariantCards.number(pair.getLast().id()).filter(i -> i < document.project().variants().size());
+    }
+
+    private void rename() {
+        try {
+            variant().ifPresent(i -> document.edit("variants." + i + ".name", name.getText().strip()));
+        } catch (InvalidValue refused) {
+            document.refused(refused.getMessage());
+        }
     }
 
     private void work(Project project) {
@@ -201,24 +241,35 @@ public final class KindPanel implements Panel {
         sideBySide.show(pair, document.project().units());
         Optional<Card> last = pair.isEmpty() ? Optional.empty() : Optional.of(pair.getLast());
         boolean can = last.filter(c -> c.built().isPresent() && !c.id().equals(Card.NOW)).isPresent();
-        build.setVisible(can);
-        build.setManaged(can);
-        build.setText(last.map(c -> "Build on: " + c.label()).orElse(""));
+        only(build, can);
+        Optional<Integer> variant = variant();
+        build.setText(last.map(c -> (variant.isPresent() ? "Switch to: " : "Build on: ") + c.label()).orElse(""));
+        only(keep, last.filter(c -> c.id().equals(Card.NOW)).isPresent());
+        only(drop, variant.isPresent());
+        only(name, variant.isPresent());
+        if (!name.isFocused()) {
+            name.setText(last.map(Card::label).orElse(""));
+        }
         both.setDisable(pair.stream().filter(c -> c.built().isPresent()).count() < 2);
         if (both.isDisable()) {
             both.setSelected(false);
         }
-        stop.setVisible(going);
-        stop.setManaged(going);
+        only(stop, going);
         state.setText(state());
         inTheRoom();
+    }
+
+    private static void only(Node node, boolean seen) {
+        node.setVisible(seen);
+        node.setManaged(seen);
     }
 
     private String state() {
         long cannot = cards.values().stream().filter(c -> c.verdict().isEmpty()).count();
         long gives = cards.values().stream().filter(c -> c.verdict().map(v -> v == Verdict.GIVES).orElse(false))
                 .count();
-        long all = cards.keySet().stream().filter(id -> !id.equals(Card.NOW)).count();
+        long all = cards.keySet().stream().filter(id -> !id.equals(Card.NOW) && VariantCards.number(id).isEmpty())
+                .count();
         return going
                 ? "Working them out …"
                 : all + " kinds, each sized to reach the set-ups." + (gives > 0 ? " " + gives + " give." : "")
@@ -288,6 +339,6 @@ public final class KindPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return going || drawing.going();
+        return going || variants.busy() || drawing.going();
     }
 }

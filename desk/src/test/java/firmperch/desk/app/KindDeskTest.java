@@ -6,10 +6,12 @@ import firmperch.desk.InTheWindow;
 import firmperch.desk.frame.Step;
 import firmperch.part.Perch;
 import firmperch.project.Project;
+import firmperch.project.Variant;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.TilePane;
 import org.junit.jupiter.api.Test;
@@ -54,6 +56,39 @@ class KindDeskTest {
         assertThat(order()).as("the cards are kept").contains("card-cast-box-post");
         desk.press("undo");
         assertThat(desk.project()).isEqualTo(before);
+    }
+
+    /** What stands there is kept, another is built on and kept, named, switched and dropped. */
+    @Test
+    void variantsAreKept() {
+        kinds();
+        desk.press("card-now");
+        desk.press("variant-keep");
+        desk.press("card-pipe-goalpost");
+        desk.press("kind-build");
+        desk.filled();
+        desk.press("card-now");
+        desk.press("variant-keep");
+        desk.filled();
+        assertThat(desk.project().variants()).extracting(Variant::name).containsExactly("Variant 1", "Variant 2");
+        desk.until("their cards have come", () -> order().containsAll(List.of("card-variant-0", "card-variant-1")));
+        desk.press("card-variant-1");
+        TextField name = desk.find("variant-name");
+        desk.act(() -> {
+            name.setText("On the bench");
+            name.getOnAction().handle(null);
+        });
+        desk.filled();
+        assertThat(desk.project().variants().get(1).name()).isEqualTo("On the bench");
+        desk.press("card-variant-0");
+        Button build = desk.find("kind-build");
+        assertThat(build.getText()).isEqualTo("Switch to: Variant 1");
+        desk.press("kind-build");
+        desk.filled();
+        assertThat(desk.project().perch().on(Perch.FLOOR)).isTrue();
+        desk.press("variant-drop");
+        desk.filled();
+        assertThat(desk.project().variants()).extracting(Variant::name).containsExactly("On the bench");
     }
 
     /** What matters is put in order with the keyboard; what is not wanted goes. */
