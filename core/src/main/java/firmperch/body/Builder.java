@@ -300,6 +300,11 @@ public final class Builder {
         standing.computeIfAbsent(in.name(), name -> new ArrayList<>()).add(new Solid.Filling.Placed(shape, at));
     }
 
+    /** Names of all ports so far. */
+    public List<String> offered() {
+        return List.copyOf(ports.keySet());
+    }
+
     /** The port of that name. */
     public Port port(String who, String name) {
         Port port = ports.get(name);

@@ -9,6 +9,7 @@ import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.place.Carrier;
 import firmperch.project.Project;
+import firmperch.project.Variant;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.BallastSizing;
@@ -47,14 +48,24 @@ public final class Chooser {
         this.told = told;
     }
 
+    /** A rig that its maker has kept, as a kind: it is built as it was kept. */
+    public static Kind own(int number, Variant kept) {
+        return new Kind("own-" + number, kept.name(), kept::perch, kept.stances().getFirst().joints());
+    }
+
+    /** A card for each kind that ships. */
+    public static List<Card> of(Project project, Progress progress, Consumer<Card> told) {
+        return of(project, Parts.kinds(), progress, told);
+    }
+
     /**
      * A card for each kind.
      *
      * @param told of each card as it comes, from any thread: first as set, then proven
      * @throws java.util.concurrent.CancellationException if progress stops it
      */
-    public static List<Card> of(Project project, Progress progress, Consumer<Card> told) {
-        return new Chooser(project, progress, told).all();
+    public static List<Card> of(Project project, List<Kind> kinds, Progress progress, Consumer<Card> told) {
+        return new Chooser(project, progress, told).all(kinds);
     }
 
     /** The card of one kind, over every pose. */
@@ -64,13 +75,18 @@ public final class Chooser {
         return chooser.inEveryPose(chooser.sized(kind));
     }
 
+    /** The card of one kind as its joints are set. */
+    public static Card asSet(Project project, Kind kind, Progress progress) {
+        return new Chooser(project, progress, card -> {
+        }).sized(kind);
+    }
+
     private Card inEveryPose(Card card) {
         return card.built().map(built -> Card.of(card.id(), card.label(), mended(built))).orElse(card);
     }
 
-    private List<Card> all() {
+    private List<Card> all(List<Kind> kinds) {
         List<Card> cards = new ArrayList<>();
-        List<Kind> kinds = Parts.kinds();
         ConcurrentMap<String, Card> first = new ConcurrentHashMap<>();
         kinds.parallelStream().forEach(kind -> first.put(kind.id(), said(sized(kind))));
         for (int i = 0; i < kinds.size(); i++) {

@@ -10,6 +10,7 @@ import firmperch.param.Described;
 import firmperch.param.Params;
 import firmperch.part.GearItem;
 import firmperch.place.Place;
+import firmperch.project.Variant;
 import firmperch.units.InvalidValue;
 import java.io.IOException;
 import java.io.InputStream;
@@ -35,6 +36,10 @@ public record KeptFile<R extends Record & Described>(String format, String endin
     /** Things of the gear, {@code *.gear.json}. */
     public static final KeptFile<GearItem> GEAR = new KeptFile<>("firm-perch-gear", ".gear.json", "thing",
             GearItem.PARAMS);
+
+    /** Kinds of one's own, {@code *.kind.json}: a rig as it is composed and set. */
+    public static final KeptFile<Variant> KIND = new KeptFile<>("firm-perch-kind", ".kind.json", "kind",
+            Variant.PARAMS);
 
     private static final int VERSION = 1;
     private static final String NAME = "name";

@@ -8,6 +8,7 @@ import firmperch.param.Params;
 import firmperch.part.PartType;
 import firmperch.part.Parts;
 import firmperch.project.Project;
+import firmperch.project.Variant;
 import firmperch.stock.Catalogue;
 
 /** The JSON Schema (2020-12) of project files, made from the params: what is published is this, and a test holds it to that. */
@@ -46,7 +47,7 @@ public final class Schema {
                 ? new String[]{"format", "version", what}
                 : new String[]{"format", "version", name, what});
         root.put("additionalProperties", false);
-        if (params == Project.PARAMS) {
+        if (params == Project.PARAMS || params == Variant.PARAMS) {
             // It stands in it more than once: as the rig that is worked on, and as each variant.
             perch(root.putObject("$defs").putObject(PERCH));
         }

@@ -100,8 +100,33 @@ public record Perch(List<Mounted> parts) implements Branching {
         out.mount(out.body("camera", turned, Placement.HERE, new Motion.Turn(tilt, Vec3.Y.negated())), Vec3.ZERO);
     }
 
+    /**
+     * The ports that parts offer which need not yet carry a camera, and those of the place.
+     *
+     * @throws InvalidValue if one of them does not fit where it is put
+     */
+    public static List<String> ports(List<Mounted> parts) {
+        return laid(parts, Surroundings.ANY, UnitSystem.METRIC).offered();
+    }
+
     private static Assembly assembled(List<Mounted> parts, Gear gear, CameraRoom room, Surroundings around,
             UnitSystem units) {
+        Builder out = laid(parts, around, units);
+        if (parts.isEmpty()) {
+            held(out);
+        }
+        if (out.mount() == null) {
+            throw new InvalidValue("Perch", "nothing that a camera can be screwed on", "a head at its end");
+        }
+        if (gear != null) {
+            out.part("gear");
+            gear.build(out, room);
+        }
+        return out.build();
+    }
+
+    /** Parts put one on the other. */
+    private static Builder laid(List<Mounted> parts, Surroundings around, UnitSystem units) {
         Builder out = new Builder(units);
         out.part("place");
         for (Surface surface : Surface.values()) {
@@ -115,16 +140,6 @@ public record Perch(List<Mounted> parts) implements Branching {
             out.part(mounted.name());
             mounted.part().build(out, on);
         }
-        if (parts.isEmpty()) {
-            held(out);
-        }
-        if (out.mount() == null) {
-            throw new InvalidValue("Perch", "nothing that a camera can be screwed on", "a head at its end");
-        }
-        if (gear != null) {
-            out.part("gear");
-            gear.build(out, room);
-        }
-        return out.build();
+        return out;
     }
 }

@@ -14,7 +14,7 @@ import java.util.List;
  * @param stances how it stands and is set in each set-up, in their order; in set-ups that came later it stands as in the last of these
  */
 public record Variant(String name, Perch perch, List<Stance> stances) implements Described {
-    static final Params<Variant> PARAMS = Params.of(Variant.class).name("name", "Variant")
+    public static final Params<Variant> PARAMS = Params.of(Variant.class).name("name", "Variant")
             .other("perch", "Perch", Perch.class)
             .many("stances", "How it is set", Stance.PARAMS, Project.MOST_SETUPS).done();
 

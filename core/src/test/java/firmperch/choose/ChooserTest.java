@@ -13,6 +13,7 @@ import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.place.Joists;
 import firmperch.project.Project;
+import firmperch.project.Variant;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.Bill;
@@ -113,6 +114,20 @@ class ChooserTest {
         Card concrete = Chooser.of(Demo.with("place.room.joists.made", Joists.Made.CONCRETE), Demo.kind("beam-arm"),
                 Progress.NONE);
         assertThat(concrete.trouble()).startsWith("The ceiling is concrete");
+    }
+
+    /** One's own is a kind like the others, built as it was kept, brought to the set-ups that there are. */
+    @Test
+    void aKindOfOnesOwn() {
+        Project glazing = Samples.all().stream().filter(p -> p.name().equals("Glazing table")).findFirst()
+                .orElseThrow();
+        Project goalpost = Choosing.of(glazing, Demo.kind("pipe-goalpost"));
+        Kind own = Chooser.own(7, new Variant("My goalpost", goalpost.perch(), List.of(goalpost.stance())));
+        Card card = Chooser.of(Samples.wedgingBench(), own, Progress.NONE);
+        assertThat(card.id()).isEqualTo("own-7");
+        assertThat(card.label()).isEqualTo("My goalpost");
+        assertThat(card.built().orElseThrow().perch()).isEqualTo(goalpost.perch());
+        assertThat(card.verdict()).isPresent();
     }
 
     @Test

@@ -8,6 +8,8 @@ import firmperch.part.GearEdits;
 import firmperch.part.GearItem;
 import firmperch.place.Place;
 import firmperch.project.Project;
+import firmperch.project.Variant;
+import firmperch.search.Choosing;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +29,8 @@ record Brought(Project changed, String told) {
     /** Whether it is such a file, by its name. */
     static boolean is(Path file) {
         String name = file.toString().toLowerCase(Locale.ROOT);
-        return name.endsWith(CSV) || name.endsWith(KeptFile.ROOM.ending()) || name.endsWith(KeptFile.GEAR.ending());
+        return name.endsWith(CSV) || name.endsWith(KeptFile.ROOM.ending()) || name.endsWith(KeptFile.GEAR.ending())
+                || name.endsWith(KeptFile.KIND.ending());
     }
 
     /**
@@ -43,6 +46,12 @@ record Brought(Project changed, String told) {
         }
         if (name.endsWith(KeptFile.GEAR.ending())) {
             return put(project, List.of(KeptFile.GEAR.read(file).thing()), List.of());
+        }
+        if (name.endsWith(KeptFile.KIND.ending())) {
+            KeptFile.Kept<Variant> kind = KeptFile.KIND.read(file);
+            return new Brought(
+                    Choosing.of(project, kind.thing().perch(), kind.thing().stances().getFirst().joints()),
+                    "The rig is “" + kind.name() + "” now.");
         }
         GearCsv.Read read = GearCsv.read(file, project.units());
         return put(project, read.items(), read.refused());

@@ -46,11 +46,11 @@ final class Tour {
             app.desk().go(Step.STEADY);
             app.switchTheme();
         });
-        stops.add(() -> picture("9-steady-dark.png"));
+        stops.add(() -> picture("10-steady-dark.png"));
         stops.add(() -> CheckCommand.lines(app.document().assessment().get()).forEach(System.out::println));
         stops.add(app::switchTheme);
-        for (String corner : List.of("Turning shelf, 10-sliding-mast.png", "Glazing table, 11-ceiling-arm.png",
-                "Throwing wheel, 12-balanced-bar.png", "Tile press, 13-pipe-goalpost.png")) {
+        for (String corner : List.of("Turning shelf, 11-sliding-mast.png", "Glazing table, 12-ceiling-arm.png",
+                "Throwing wheel, 13-balanced-bar.png", "Tile press, 14-pipe-goalpost.png")) {
             String[] nameAndFile = corner.split(", ");
             stops.add(() -> show(nameAndFile[0]));
             stops.add(() -> picture(nameAndFile[1]));

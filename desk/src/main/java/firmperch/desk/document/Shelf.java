@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 public final class Shelf<R extends Record & Described> {
     private final KeptFile<R> format;
     private final String folder;
+    private volatile List<String> spoilt = List.of();
 
     /** @param folder among the user's data */
     public Shelf(KeptFile<R> format, String folder) {
@@ -24,22 +25,30 @@ public final class Shelf<R extends Record & Described> {
         this.folder = folder;
     }
 
-    /** All of it by name; what cannot be read is left out. */
+    /** What could not be read the last time, a sentence each. */
+    public List<String> spoilt() {
+        return spoilt;
+    }
+
+    /** All of it by name; what cannot be read is left out and told by {@link #spoilt}. */
     public List<KeptFile.Kept<R>> all() throws IOException {
         Path place = UserData.folder().resolve(folder);
         if (!Files.isDirectory(place)) {
             return List.of();
         }
         List<KeptFile.Kept<R>> all = new ArrayList<>();
+        List<String> not = new ArrayList<>();
         try (Stream<Path> files = Files.list(place)) {
             for (Path file : files.filter(f -> f.toString().endsWith(format.ending())).sorted().toList()) {
                 try {
                     all.add(format.read(file));
                 } catch (IOException unusable) {
                     // One that is spoilt does not keep the others from being used.
+                    not.add(unusable.getMessage());
                 }
             }
         }
+        spoilt = List.copyOf(not);
         all.sort(Comparator.comparing(KeptFile.Kept::name));
         return all;
     }

@@ -6,6 +6,7 @@ import firmperch.choose.Chooser;
 import firmperch.choose.Ranking;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
+import firmperch.desk.document.Shelf;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.panel.Panel;
@@ -15,14 +16,19 @@ import firmperch.desk.widget.Words;
 import firmperch.draw.RoomPlan;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
+import firmperch.file.KeptFile;
+import firmperch.part.Kind;
+import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
 import firmperch.project.Stance;
+import firmperch.project.Variant;
 import firmperch.project.Variants;
 import firmperch.search.Assessment;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,6 +59,8 @@ public final class KindPanel implements Panel {
 
     private final Document document;
     private final Background choosing = new Background("kinds");
+    private final Background keeping = new Background("keeping");
+    private final Shelf<Variant> shelf = new Shelf<>(KeptFile.KIND, "kinds");
     private final OverFrames drawing = new OverFrames();
     private final Map<String, Card> cards = new LinkedHashMap<>();
     private final Map<String, CardButton> buttons = new LinkedHashMap<>();
@@ -68,6 +76,7 @@ public final class KindPanel implements Panel {
     private final SideBySide sideBySide = new SideBySide();
     private final Button build = new Button();
     private final Button keep = new Button("Keep it as a variant");
+    private final Button own = new Button("Keep it as a kind of your own");
     private final Button drop = new Button("Drop this variant");
     private final TextField name = new TextField();
     private final VariantCards variants = new VariantCards();
@@ -116,12 +125,14 @@ public final class KindPanel implements Panel {
         both.setOnAction(e -> inTheRoom());
         keep.setId("variant-keep");
         keep.setOnAction(e -> document.edit(Variants.kept(document.project())));
+        own.setId("kind-own");
+        own.setOnAction(e -> keepAsKind());
         drop.setId("variant-drop");
         drop.setOnAction(e -> variant().ifPresent(i -> document.edit(Variants.dropped(document.project(), i))));
         name.setId("variant-name");
         name.setAccessibleText("Name of the variant");
         name.setOnAction(e -> rename());
-        side = new CachedVBox(sideBySide, name, build, keep, drop, both,
+        side = new CachedVBox(sideBySide, name, build, keep, own, drop, both,
                 Words.of("hint",
                         "Figures are worked out, not looked up; what it costs and how long it takes to make is rough. "
                                 + "Click a card to see it here; the one before it stays beside it."));
@@ -178,7 +189,8 @@ public final class KindPanel implements Panel {
 
     private void work(Project project) {
         going = true;
-        choosing.run(progress -> Chooser.of(project, progress, card -> Platform.runLater(() -> come(project, card))),
+        choosing.run(progress -> Chooser.of(project, kinds(), progress,
+                card -> Platform.runLater(() -> come(project, card))),
                 done -> {
                     going = false;
                     told();
@@ -186,6 +198,37 @@ public final class KindPanel implements Panel {
                     going = false;
                     document.refused(why);
                 });
+    }
+
+    /** Those that ship, and the maker's own. */
+    private List<Kind> kinds() throws IOException {
+        List<Kind> kinds = new ArrayList<>(Parts.kinds());
+        for (KeptFile.Kept<Variant> kept : shelf.all()) {
+            kinds.add(Chooser.own(kinds.size(), kept.thing()));
+        }
+        String spoilt = String.join(" ", shelf.spoilt());
+        if (!spoilt.isEmpty()) {
+            Platform.runLater(() -> document.refused("A kind of your own cannot be used: " + spoilt));
+        }
+        return kinds;
+    }
+
+    /** The rig of the card that was picked last, kept as a kind for other projects too. */
+    private void keepAsKind() {
+        List<Card> pair = pair();
+        if (pair.isEmpty() || pair.getLast().built().isEmpty()) {
+            return;
+        }
+        Project built = pair.getLast().built().get();
+        String called = pair.getLast().id().equals(Card.NOW) ? built.name() : pair.getLast().label();
+        Variant kept = new Variant(called, built.perch(), built.setUps().stream().map(SetUp::stance).toList());
+        keeping.run(progress -> {
+            shelf.keep(new KeptFile.Kept<>(called, kept));
+            return called;
+        }, name -> {
+            document.refused("“" + name + "” is a kind of your own now.");
+            work(document.project());
+        }, document::refused);
     }
 
     /** A card that is worked out, unless it is for what is not asked any more. */
@@ -245,6 +288,7 @@ public final class KindPanel implements Panel {
         Optional<Integer> variant = variant();
         build.setText(last.map(c -> (variant.isPresent() ? "Switch to: " : "Build on: ") + c.label()).orElse(""));
         only(keep, last.filter(c -> c.id().equals(Card.NOW)).isPresent());
+        only(own, variant.isPresent() || keep.isVisible());
         only(drop, variant.isPresent());
         only(name, variant.isPresent());
         if (!name.isFocused()) {

@@ -17,7 +17,8 @@ public final class NoRigPanel implements Panel {
         box = new CachedVBox(Words.heading("No rig yet"),
                 Words.of("answer",
                         "Nothing carries the camera so far, so there is nothing here to build, steady or make. "
-                                + "Say under Shot what is to be filmed, then start from a kind of rig: it is put where the camera is wanted."),
+                                + "Say under Shot what is to be filmed; under Kind every kind of rig is worked out for it, to be built on. "
+                                + "Or start from one as it is: it is put where the camera is wanted."),
                 kinds);
         box.getStyleClass().add("panel");
     }

@@ -28,6 +28,7 @@ public final class PerchPanel implements Panel {
     private final Label title = new Label();
     private final Label place = new Label();
     private final LabelledChoice stands;
+    private final ComposeMenus compose;
     private final Form form;
     private final Form joints;
     private final ReasonList reasons;
@@ -44,8 +45,9 @@ public final class PerchPanel implements Panel {
         place.setWrapText(true);
         MenuButton kinds = new KindMenu(document, "kinds", "Start from another kind of rig …");
         kinds.getStyleClass().add("quiet");
+        compose = new ComposeMenus(document);
         stands = new LabelledChoice("stands", "Stands on", "What it stands on", this::stand);
-        box.getChildren().addAll(title, place, stands, form, Words.heading("Reasons"), reasons, joints,
+        box.getChildren().addAll(title, place, stands, form, Words.heading("Reasons"), reasons, joints, compose,
                 Words.heading("Another kind"), kinds);
         box.getStyleClass().add("panel");
     }
@@ -130,6 +132,7 @@ public final class PerchPanel implements Panel {
         title.setText(now == null ? "Place" : now.label());
         place.setText(now == null ? "" : between(assessment, now));
         stands(assessment.project());
+        compose.choose(assessment.project(), chosen == null ? "" : chosen.part());
         settings(assessment);
         form.refresh(assessment.project());
         joints.refresh(assessment.project());

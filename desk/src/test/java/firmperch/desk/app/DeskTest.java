@@ -783,7 +783,7 @@ class DeskTest {
 
     @Test
     void stepsAreReachedByKeyboard() {
-        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT7);
+        desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT8);
         assertThat(desk.says("Cut list, in mm")).isTrue();
         desk.hand.keys(KeyCode.CONTROL, KeyCode.DIGIT1);
         assertThat(desk.says("What must be in it")).isTrue();

@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.body.Station;
 import firmperch.desk.InTheWindow;
 import firmperch.desk.frame.Step;
 import firmperch.part.Perch;
@@ -11,6 +12,8 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.TilePane;
@@ -89,6 +92,33 @@ class KindDeskTest {
         desk.press("variant-drop");
         desk.filled();
         assertThat(desk.project().variants()).extracting(Variant::name).containsExactly("On the bench");
+    }
+
+    /** Under Perch the head is swapped for a plain screw, what does not fit is told, and what carries something is not taken out. */
+    @Test
+    void composed() {
+        desk.go(Step.PERCH);
+        Station head = desk.assessment().study().assembly().stations().stream().filter(s -> s.part().equals("head"))
+                .findFirst().orElseThrow();
+        desk.act(() -> desk.app.desk().choose(head));
+        desk.filled();
+        Project before = desk.project();
+        MenuButton swap = desk.find("compose-swap");
+        desk.act(swap::show);
+        desk.until("what fits has come", () -> swap.getItems().size() == 2);
+        assertThat(swap.getItems().getFirst().getText()).startsWith("Camera screw");
+        Menu not = (Menu) swap.getItems().getLast();
+        assertThat(not.getItems()).anySatisfy(item -> assertThat(item.getText()).startsWith("Tripod: "));
+        desk.act(() -> {
+            swap.getItems().getFirst().fire();
+            swap.hide();
+        });
+        desk.until("it is swapped", () -> !desk.project().perch().equals(before.perch()));
+        desk.press("undo");
+        assertThat(desk.project()).isEqualTo(before);
+        desk.filled();
+        desk.press("compose-out");
+        assertThat(desk.says("It cannot be taken out")).isTrue();
     }
 
     /** What matters is put in order with the keyboard; what is not wanted goes. */

@@ -1,0 +1,107 @@
+package firmperch.desk.perch;
+
+import firmperch.choose.Compose;
+import firmperch.desk.document.Background;
+import firmperch.desk.document.Document;
+import firmperch.desk.widget.Words;
+import firmperch.part.Perch;
+import firmperch.project.Project;
+import firmperch.search.Assessor;
+import firmperch.units.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.BiFunction;
+import javafx.scene.control.Button;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/** What may be composed otherwise at a part: another in its place, one more above it, none. What does not fit is told with the reason. */
+final class ComposeMenus extends VBox {
+    private static final int LONGEST = 90;
+
+    private final Document document;
+    private final Background looking = new Background("composing");
+    private final Background applying = new Background("composed");
+    private String part = "";
+
+    ComposeMenus(Document document) {
+        super(4);
+        this.document = document;
+        MenuButton swap = menu("compose-swap", "Swap it for …", Compose::swaps);
+        MenuButton insert = menu("compose-insert", "Put above it …", Compose::insertions);
+        Button out = new Button("Take it out");
+        out.setId("compose-out");
+        out.setOnAction(e -> {
+            Compose.Change without = Compose.without(document.project(), part);
+            without.perch().ifPresentOrElse(this::apply,
+                    () -> document.refused("It cannot be taken out: " + without.why()));
+        });
+        getChildren().addAll(Words.heading("Compose"), new FlowPane(6, 6, swap, insert, out));
+    }
+
+    /** About that part; it takes no room where there is none. */
+    void choose(Project project, String name) {
+        boolean there = project.perch().parts().stream().anyMatch(p -> p.name().equals(name));
+        part = there ? name : "";
+        setVisible(there);
+        setManaged(there);
+    }
+
+    /** Whether something of it is still worked out is nothing that is shown. */
+    private MenuButton menu(String id, String words, BiFunction<Project, String, List<Compose.Change>> of) {
+        MenuButton menu = new MenuButton(words);
+        menu.setId(id);
+        menu.getItems().setAll(told("looking …"));
+        menu.setOnShowing(e -> {
+            Project project = document.project();
+            String at = part;
+            looking.run(progress -> of.apply(project, at), changes -> fill(menu, changes), document::refused);
+        });
+        return menu;
+    }
+
+    private static MenuItem told(String words) {
+        MenuItem item = new MenuItem(words.length() > LONGEST ? words.substring(0, LONGEST) + " …" : words);
+        item.setDisable(true);
+        return item;
+    }
+
+    private void fill(MenuButton menu, List<Compose.Change> changes) {
+        List<MenuItem> fits = new ArrayList<>();
+        Menu not = new Menu("What does not fit");
+        for (Compose.Change change : changes) {
+            if (change.perch().isPresent()) {
+                MenuItem item = new MenuItem(change.label() + "   " + more(change));
+                item.setOnAction(e -> apply(change.perch().get()));
+                fits.add(item);
+            } else {
+                not.getItems().add(told(change.label() + ": " + change.why()));
+            }
+        }
+        if (fits.isEmpty()) {
+            fits.add(told("Nothing else fits here."));
+        }
+        fits.add(not);
+        menu.getItems().setAll(fits);
+    }
+
+    private String more(Compose.Change change) {
+        String mass = Quantity.MASS.show(Math.abs(change.mass()), document.project().units());
+        return String.format(Locale.ROOT, "%+.0f, %s%s", change.price(), change.mass() < 0 ? "−" : "+", mass)
+                .replace('-', '−');
+    }
+
+    /** The camera is brought to every set-up again, which takes a moment. */
+    private void apply(Perch changed) {
+        Project was = document.project();
+        applying.run(progress -> Assessor.now(Compose.applied(was, changed)), composed -> {
+            if (document.project() == was) {
+                document.edit(composed);
+            }
+        }, document::refused);
+    }
+}
