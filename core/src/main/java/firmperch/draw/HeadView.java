@@ -68,7 +68,9 @@ public final class HeadView {
             moved(out, shape, face, left, low, right, high);
         }
         out.path(Ink.SUPPORT, new Point(left, 0), new Point(right, 0));
-        out.label(Ink.HINT, new Point(right, 0.008), Anchor.LEFT, "mounting face");
+        if (chosen < 0) {
+            out.label(Ink.HINT, new Point(left, 0.008), Anchor.RIGHT, "mounting face");
+        }
         items(out, gear.items(), from, chosen);
         if (gear.mass() > 0) {
             Vec3 middle = gear.items().stream().map(i -> i.at().times(i.counts())).reduce(Vec3.ZERO, Vec3::plus)

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -69,6 +70,7 @@ final class CardButton extends ToggleButton {
             name.setText(card.label());
             sentence.setText(Words.unbroken(card.proven() ? card.trouble() : card.trouble() + " As set; looking on …"));
             setAccessibleText(card.label() + ": " + card.sentence());
+            setTooltip(new Tooltip(card.sentence()));
         }
         figures.setText(card.assessed().isEmpty()
                 ? ""

@@ -309,14 +309,13 @@ public final class KindPanel implements Panel {
     }
 
     private String state() {
-        long cannot = cards.values().stream().filter(c -> c.verdict().isEmpty()).count();
-        long gives = cards.values().stream().filter(c -> c.verdict().map(v -> v == Verdict.GIVES).orElse(false))
-                .count();
-        long all = cards.keySet().stream().filter(id -> !id.equals(Card.NOW) && VariantCards.number(id).isEmpty())
-                .count();
+        List<Card> kinds = cards.values().stream()
+                .filter(c -> !c.id().equals(Card.NOW) && VariantCards.number(c.id()).isEmpty()).toList();
+        long cannot = kinds.stream().filter(c -> c.verdict().isEmpty()).count();
+        long gives = kinds.stream().filter(c -> c.verdict().filter(v -> v == Verdict.GIVES).isPresent()).count();
         return going
                 ? "Working them out …"
-                : all + " kinds, each sized to reach the set-ups." + (gives > 0 ? " " + gives + " give." : "")
+                : kinds.size() + " kinds, each sized to reach the set-ups." + (gives > 0 ? " " + gives + " give." : "")
                         + (cannot > 0 ? " " + cannot + " cannot work here; their cards say why." : "");
     }
 

@@ -51,6 +51,24 @@ class FirmPerchTest {
         assertThat(run("judgements", demo.resolveSibling("none.json").toString())).isEqualTo(2);
     }
 
+    /** Every kind with its figures, the best first; one of them written as a project, which says the same of itself. */
+    @Test
+    void kindsAndStart() throws IOException {
+        assertThat(run("kinds", demo.toString(), "--json")).isEqualTo(0);
+        JsonNode kinds = new ObjectMapper().readTree(out.toString()).get("kinds");
+        assertThat(kinds.findValuesAsText("kind")).contains("cast-box-post", "sliding-mast", "pipe-goalpost",
+                "balanced-bar", "plain-tripod", "beam-arm", "ceiling-arm");
+        assertThat(kinds.get(0).get("verdict").asText()).isEqualTo("holds");
+        assertThat(kinds.get(0).get("cost").asDouble()).isPositive();
+        out.getBuffer().setLength(0);
+        Path started = folder.resolve("tripod.perch.json");
+        assertThat(run("start", "plain-tripod", demo.toString(), "--to", started.toString())).isEqualTo(0);
+        assertThat(out.toString()).contains("it hits the bench in “Overhead”").contains(started.toString());
+        assertThat(ProjectFile.read(started).perch().parts()).hasSize(3);
+        assertThat(run("start", "bipod", demo.toString(), "--to", started.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("“bipod”").contains("one of ").contains("plain-tripod");
+    }
+
     @Test
     void checkSaysTheSentenceAndEveryFinding() {
         assertThat(run("check", demo.toString())).isEqualTo(0);
