@@ -71,6 +71,11 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
         return new Gear(hanging, spare, camera, lenses, mounting, supply, cables);
     }
 
+    /** The same camera and things, of which nobody has said how they are screwed on, fed and wired. */
+    public Gear untold() {
+        return new Gear(items, spare, camera, lenses, Mounting.UNKNOWN, Supply.UNKNOWN, List.of());
+    }
+
     /** The same things with more or less in spare, kg. */
     public Gear sparing(double mass) {
         return new Gear(items, mass, camera, lenses, mounting, supply, cables);

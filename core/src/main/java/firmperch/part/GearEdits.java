@@ -38,9 +38,9 @@ public final class GearEdits {
         return gear.with(items);
     }
 
-    /** All that hangs there told as one mass, kg: under the head, weighed. */
+    /** All that hangs there told as one mass, kg: under the head, weighed. Of its screw, power and cables nothing is known then. */
     public static Gear together(Gear gear, double mass) {
-        return gear.with(List.of(new GearItem("Everything together", mass, 0, 0, -0.05, CAMERA,
+        return gear.untold().with(List.of(new GearItem("Everything together", mass, 0, 0, -0.05, CAMERA,
                 new GearFacts(GearFacts.Held.CAMERA, true, false, 0))));
     }
 

@@ -97,7 +97,7 @@ final class FileDesk {
         UnitSystem units = document.project().units();
         open(() -> {
             Project sample = Samples.wedgingBench();
-            Gear gear = sample.gear().through(0, List.of(sample.shot().lens()));
+            Gear gear = sample.gear().untold().through(0, List.of(sample.shot().lens()));
             return Aim.of(new Project("New perch", sample.studio(), units,
                     List.of(sample.setUp().with(new Stance(1, 0, 0, Map.of()))), 0, gear,
                     Place.plain(sample.place().bench()), Perch.NONE,

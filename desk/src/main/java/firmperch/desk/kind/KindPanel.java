@@ -84,6 +84,7 @@ public final class KindPanel implements Panel {
     private final CachedVBox side;
     private Palette palette = Palette.LIGHT;
     private Project worked;
+    private boolean byHand;
     private boolean going;
 
     public KindPanel(Document document) {
@@ -249,9 +250,8 @@ public final class KindPanel implements Panel {
         if (!grid.getChildren().equals(seen)) {
             grid.getChildren().setAll(seen);
         }
-        if (picked.stream().noneMatch(cards::containsKey) && !ranked.isEmpty()) {
-            picked.clear();
-            picked.add(ranked.getFirst().id());
+        if (!byHand || picked.stream().noneMatch(cards::containsKey)) {
+            pickBest(ranked);
         }
         drawing.begin(ranked.stream().<Runnable>map(card -> () -> buttons.get(card.id()).show(card, matters.order(),
                 document.project().units(), palette)).toList());
@@ -264,8 +264,19 @@ public final class KindPanel implements Panel {
         return button;
     }
 
+    /** Until a hand picks: what stands there now, and the best of the others. */
+    private void pickBest(List<Card> ranked) {
+        byHand = false;
+        picked.clear();
+        if (cards.containsKey(Card.NOW)) {
+            picked.add(Card.NOW);
+        }
+        ranked.stream().map(Card::id).filter(id -> !id.equals(Card.NOW)).findFirst().ifPresent(picked::add);
+    }
+
     /** It and the one picked before it are shown side by side. */
     private void pick(String id) {
+        byHand = true;
         picked.remove(id);
         picked.add(id);
         while (picked.size() > 2) {

@@ -44,7 +44,7 @@ final class SideBySide extends CachedVBox {
         add(0, row, Words.of("hint", "verdict"));
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
-            Label verdict = new Label(card.verdict().map(v -> v.word()).orElse("cannot work here"));
+            Label verdict = Words.of("figures", card.verdict().map(v -> v.word()).orElse("cannot work here"));
             card.verdict().ifPresent(v -> VerdictStyle.set(verdict, v));
             add(i + 1, row, verdict);
         }
