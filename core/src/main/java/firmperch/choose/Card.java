@@ -90,6 +90,11 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
         return assessed.map(trait::of).orElse(OptionalDouble.empty());
     }
 
+    /** What it asks for, in words; empty if it cannot be put up. */
+    public String demand(Demands demands) {
+        return assessed.map(demands::of).orElse("");
+    }
+
     /** Its figures, each in words. */
     public Map<Trait, String> figures(UnitSystem units) {
         Map<Trait, String> all = new EnumMap<>(Trait.class);

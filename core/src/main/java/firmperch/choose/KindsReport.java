@@ -15,7 +15,7 @@ import java.util.Map;
 
 /**
  * Cards as JSON: {@code project} and {@code kinds}, each with {@code kind}, {@code label}, {@code verdict} ({@code cannot} where it cannot be put up),
- * {@code sentence}, {@code sampled} where not every pose is proven, {@code why} it cannot, and a figure for each trait that it has, by the trait's name in
+ * {@code sentence}, {@code sampled} where not every pose is proven, {@code why} it cannot, what it asks of the {@code place}, the {@code tools} and {@code waits}, and a figure for each trait that it has, by the trait's name in
  * small letters, in SI but angles in degrees.
  */
 public final class KindsReport {
@@ -35,6 +35,9 @@ public final class KindsReport {
             one.put("sentence", card.sentence());
             one.put("sampled", card.sampled());
             one.put("why", card.why());
+            for (Demands demands : Demands.values()) {
+                one.put(demands.name().toLowerCase(Locale.ROOT), card.demand(demands));
+            }
             for (Trait trait : Trait.values()) {
                 card.figure(trait).ifPresent(value -> one.put(trait.name().toLowerCase(Locale.ROOT),
                         new BigDecimal(trait == Trait.LEAN ? Math.toDegrees(value) : value)
@@ -58,6 +61,11 @@ public final class KindsReport {
                     figures.add(figure.getKey().label() + " " + figure.getValue());
                 }
                 lines.add("        " + String.join(", ", figures));
+                List<String> asks = new ArrayList<>();
+                for (Demands demands : Demands.values()) {
+                    asks.add(demands.label() + ": " + card.demand(demands));
+                }
+                lines.add("        " + String.join("; ", asks));
             }
         }
         return lines;

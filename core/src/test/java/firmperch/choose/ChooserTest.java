@@ -162,6 +162,22 @@ class ChooserTest {
         return Ranking.of(cards, matters, List.of(), Double.POSITIVE_INFINITY).stream().map(Card::id).toList();
     }
 
+    /** What it asks for, as a maker who has built such ones would say: a fact of the trade, no source. */
+    @Test
+    void whatItAsksFor() {
+        Card box = Card.now(Assessor.now(Demo.project()));
+        assertThat(box.demand(Demands.WAITS)).isEqualTo("glue: overnight; concrete: two days before it is rolled");
+        assertThat(box.demand(Demands.TOOLS)).contains("saw").contains("hacksaw").contains("mixing tub")
+                .contains("drill to Ø");
+        assertThat(box.demand(Demands.PLACE)).endsWith(" kg on the floor");
+        Card post = Card.of("", "", Assessor.now(Choosing.of(Demo.project(), Demo.kind("pipe-goalpost"))));
+        assertThat(post.demand(Demands.WAITS)).isEqualTo("none");
+        assertThat(post.demand(Demands.PLACE)).endsWith(" kg on the bench");
+        Card arm = Card.of("", "", Assessor.now(Samples.all().get(2)));
+        assertThat(arm.demand(Demands.PLACE)).contains("fixings to the ceiling");
+        assertThat(Card.cannot("", "", "nothing").demand(Demands.TOOLS)).isEmpty();
+    }
+
     /** Footprint by hand: the demo's box board is 330 mm to each wheel's pivot along both ways, wheels beyond it. */
     @Test
     void theFloorUnderIt() {

@@ -1,6 +1,7 @@
 package firmperch.desk.kind;
 
 import firmperch.choose.Card;
+import firmperch.choose.Demands;
 import firmperch.choose.Trait;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.VerdictStyle;
@@ -59,6 +60,13 @@ final class SideBySide extends CachedVBox {
                     figure.getStyleClass().add("formula");
                 }
                 add(i + 1, row, figure);
+            }
+        }
+        for (Demands demands : Demands.values()) {
+            row++;
+            add(0, row, Words.of("hint", demands.label()));
+            for (int i = 0; i < cards.size(); i++) {
+                add(i + 1, row, Words.of("figures", Words.unbroken(cards.get(i).demand(demands))));
             }
         }
     }

@@ -48,9 +48,12 @@ class KindsDeskTest {
         for (Project project : Samples.all()) {
             show(project);
             for (Step step : Step.values()) {
-                desk.go(step);
-                desk.filled();
-                desk.nothingStumbles(project.name() + ", " + step);
+                // What Kind works out is tried in KindDeskTest; it takes long.
+                if (step != Step.KIND) {
+                    desk.go(step);
+                    desk.filled();
+                    desk.nothingStumbles(project.name() + ", " + step);
+                }
             }
             Node ballast = desk.app.desk().lookup("#step-ballast");
             assertThat(ballast.isVisible()).as(project.name()).isEqualTo(desk.now().stands());

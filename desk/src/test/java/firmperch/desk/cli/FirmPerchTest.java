@@ -13,6 +13,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
@@ -54,6 +55,8 @@ class FirmPerchTest {
     /** Every kind with its figures, the best first; one of them written as a project, which says the same of itself. */
     @Test
     void kindsAndStart() throws IOException {
+        Project one = Samples.wedgingBench();
+        ProjectFile.write(demo, one.with(List.of(one.setUp()), 0));
         assertThat(run("kinds", demo.toString(), "--json")).isEqualTo(0);
         JsonNode kinds = new ObjectMapper().readTree(out.toString()).get("kinds");
         assertThat(kinds.findValuesAsText("kind")).contains("cast-box-post", "sliding-mast", "pipe-goalpost",
