@@ -2,10 +2,14 @@ package firmperch.study;
 
 import firmperch.body.Body;
 import firmperch.body.Contact;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
+import firmperch.place.Room;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
 import firmperch.stability.Footing;
+import firmperch.stability.Slope;
+import firmperch.stability.SupportPolygon;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -69,6 +73,21 @@ public final class Feet {
     /** A point with its height measured from {@link #ground}. */
     public Vec3 aboveGround(Vec3 point) {
         return new Vec3(point.x(), point.y(), point.z() - ground());
+    }
+
+    /** How the floor tilts it: what rolls may be turned, so for that whichever way is worst; nothing else is tilted. */
+    Slope slope(SupportPolygon support) {
+        if (study.assembly().contacts().stream().noneMatch(c -> c.surface() == Surface.FLOOR)) {
+            return Slope.anyWay(0);
+        }
+        Room room = study.project().place().room();
+        double deep = support.edges().stream()
+                .mapToDouble(e -> support.corners().stream().mapToDouble(e::inside).max().orElse(0)).min().orElse(0);
+        double rocks = deep > 0 ? Math.atan2(room.ground().uneven(), deep) : 0;
+        boolean rolls = study.assembly().contacts().stream().anyMatch(Contact.Caster.class::isInstance);
+        return new Slope(room.slope(), rolls || !room.ground().falls().known()
+                ? Vec3.ZERO
+                : Vec3.X.turned(room.ground().falls().direction() - study.project().stance().heading()), rocks);
     }
 
     private static Vec3 floor(Vec3 p) {

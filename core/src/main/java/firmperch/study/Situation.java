@@ -6,13 +6,11 @@ import firmperch.body.Mount;
 import firmperch.body.Placement;
 import firmperch.body.Station;
 import firmperch.body.Stiffness;
-import firmperch.body.Surface;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.clearance.Clearance;
 import firmperch.frame.FrameSolution;
 import firmperch.frame.FrameSolver;
-import firmperch.place.Room;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Framed;
 import firmperch.pose.Pose;
@@ -221,8 +219,7 @@ public final class Situation {
     }
 
     private Tipping tipping(SupportPolygon support, double off) {
-        boolean onFloor = study.assembly().contacts().stream().anyMatch(c -> c.surface() == Surface.FLOOR);
-        Slope slope = onFloor ? slope(support) : Slope.anyWay(0);
+        Slope slope = feet.slope(support);
         double mass = posed.mass() - off;
         Vec3 centre = feet.aboveGround(off > 0
                 ? posed.centre().times(posed.mass()).minus(loads().hangs().times(off)).times(1 / mass)
@@ -242,18 +239,6 @@ public final class Situation {
         // Feet that move turn the edges too: the centre then may come nearer in whichever direction.
         double nearer = moves + all * Math.hypot(cell.centreAlong(Vec3.X), cell.centreAlong(Vec3.Y)) + less;
         return new Tipping(mass, high, support, slope, edge -> nearer);
-    }
-
-    /** How the floor tilts it: what rolls may be turned, so for that whichever way is worst. */
-    private Slope slope(SupportPolygon support) {
-        Room room = project().place().room();
-        double deep = support.edges().stream()
-                .mapToDouble(e -> support.corners().stream().mapToDouble(e::inside).max().orElse(0)).min().orElse(0);
-        double rocks = deep > 0 ? Math.atan2(room.ground().uneven(), deep) : 0;
-        boolean rolls = study.assembly().contacts().stream().anyMatch(Contact.Caster.class::isInstance);
-        return new Slope(room.slope(), rolls || !room.ground().falls().known()
-                ? Vec3.ZERO
-                : Vec3.X.turned(room.ground().falls().direction() - project().stance().heading()), rocks);
     }
 
     /** How far anything of a body can rise or sink in a cell of poses, m; 0 in one pose. */

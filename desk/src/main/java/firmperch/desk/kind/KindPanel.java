@@ -6,7 +6,6 @@ import firmperch.choose.Chooser;
 import firmperch.choose.Ranking;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
-import firmperch.desk.document.Shelf;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.panel.Panel;
@@ -16,19 +15,14 @@ import firmperch.desk.widget.Words;
 import firmperch.draw.RoomPlan;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
-import firmperch.file.KeptFile;
-import firmperch.part.Kind;
-import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
 import firmperch.project.Stance;
-import firmperch.project.Variant;
 import firmperch.project.Variants;
 import firmperch.search.Assessment;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,8 +53,7 @@ public final class KindPanel implements Panel {
 
     private final Document document;
     private final Background choosing = new Background("kinds");
-    private final Background keeping = new Background("keeping");
-    private final Shelf<Variant> shelf = new Shelf<>(KeptFile.KIND, "kinds");
+    private final OwnKinds kinds;
     private final OverFrames drawing = new OverFrames();
     private final Map<String, Card> cards = new LinkedHashMap<>();
     private final Map<String, CardButton> buttons = new LinkedHashMap<>();
@@ -89,6 +82,7 @@ public final class KindPanel implements Panel {
 
     public KindPanel(Document document) {
         this.document = document;
+        kinds = new OwnKinds(document);
         grid.getStyleClass().add("kind-grid");
         grid.setPrefTileWidth(CardButton.WIDE);
         ScrollPane scroll = new ScrollPane(grid);
@@ -127,7 +121,11 @@ public final class KindPanel implements Panel {
         keep.setId("variant-keep");
         keep.setOnAction(e -> document.edit(Variants.kept(document.project())));
         own.setId("kind-own");
-        own.setOnAction(e -> keepAsKind());
+        own.setOnAction(e -> {
+            if (!pair().isEmpty()) {
+                kinds.keep(pair().getLast(), () -> work(document.project()));
+            }
+        });
         drop.setId("variant-drop");
         drop.setOnAction(e -> variant().ifPresent(i -> document.edit(Variants.dropped(document.project(), i))));
         name.setId("variant-name");
@@ -190,7 +188,7 @@ public final class KindPanel implements Panel {
 
     private void work(Project project) {
         going = true;
-        choosing.run(progress -> Chooser.of(project, kinds(), progress,
+        choosing.run(progress -> Chooser.of(project, kinds.all(), progress,
                 card -> Platform.runLater(() -> come(project, card))),
                 done -> {
                     going = false;
@@ -199,37 +197,6 @@ public final class KindPanel implements Panel {
                     going = false;
                     document.refused(why);
                 });
-    }
-
-    /** Those that ship, and the maker's own. */
-    private List<Kind> kinds() throws IOException {
-        List<Kind> kinds = new ArrayList<>(Parts.kinds());
-        for (KeptFile.Kept<Variant> kept : shelf.all()) {
-            kinds.add(Chooser.own(kinds.size(), kept.thing()));
-        }
-        String spoilt = String.join(" ", shelf.spoilt());
-        if (!spoilt.isEmpty()) {
-            Platform.runLater(() -> document.refused("A kind of your own cannot be used: " + spoilt));
-        }
-        return kinds;
-    }
-
-    /** The rig of the card that was picked last, kept as a kind for other projects too. */
-    private void keepAsKind() {
-        List<Card> pair = pair();
-        if (pair.isEmpty() || pair.getLast().built().isEmpty()) {
-            return;
-        }
-        Project built = pair.getLast().built().get();
-        String called = pair.getLast().id().equals(Card.NOW) ? built.name() : pair.getLast().label();
-        Variant kept = new Variant(called, built.perch(), built.setUps().stream().map(SetUp::stance).toList());
-        keeping.run(progress -> {
-            shelf.keep(new KeptFile.Kept<>(called, kept));
-            return called;
-        }, name -> {
-            document.refused("“" + name + "” is a kind of your own now.");
-            work(document.project());
-        }, document::refused);
     }
 
     /** A card that is worked out, unless it is for what is not asked any more. */

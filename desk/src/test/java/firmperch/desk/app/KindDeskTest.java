@@ -92,6 +92,11 @@ class KindDeskTest {
         desk.press("variant-drop");
         desk.filled();
         assertThat(desk.project().variants()).extracting(Variant::name).containsExactly("On the bench");
+        desk.press("card-now");
+        desk.press("kind-own");
+        desk.until("it is listed with the others",
+                () -> order().stream().anyMatch(id -> id.startsWith("card-own-")));
+        assertThat(desk.says("is a kind of your own now")).isTrue();
     }
 
     /** Under Perch the head is swapped for a plain screw, what does not fit is told, and what carries something is not taken out. */
