@@ -5,6 +5,7 @@ import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.units.UnitSystem;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -17,29 +18,34 @@ import java.util.OptionalDouble;
  * @param label in a maker's words
  * @param assessed of what would be built; nothing if it cannot be built here
  * @param why it cannot, in a sentence; empty if it can
+ * @param figures of it that there are: worked out once, as some take as long as a frame
  */
-public record Card(String id, String label, Optional<Assessment> assessed, String why) {
+public record Card(String id, String label, Optional<Assessment> assessed, String why, Map<Trait, Double> figures) {
     /** The rig that the project has. */
     public static final String NOW = "now";
 
     /** A kind that cannot be put up in this place. */
     public static Card cannot(String id, String label, String why) {
-        return new Card(id, label, Optional.empty(), why);
+        return new Card(id, label, Optional.empty(), why, Map.of());
     }
 
     /** One that has been asked. */
     public static Card of(String id, String label, Assessment assessed) {
-        return new Card(id, label, Optional.of(assessed), "");
+        Map<Trait, Double> figures = new EnumMap<>(Trait.class);
+        for (Trait trait : Trait.values()) {
+            trait.of(assessed).ifPresent(value -> figures.put(trait, value));
+        }
+        return new Card(id, label, Optional.of(assessed), "", Collections.unmodifiableMap(figures));
     }
 
     /** The rig that a project has, as it has been asked. */
     public static Card now(Assessment assessed) {
-        return new Card(NOW, "What stands there now", Optional.of(assessed), "");
+        return of(NOW, "What stands there now", assessed);
     }
 
     /** The same under another id and name. */
     public Card as(String otherId, String otherLabel) {
-        return new Card(otherId, otherLabel, assessed, why);
+        return new Card(otherId, otherLabel, assessed, why, figures);
     }
 
     /** True if every pose has been asked; else only those that are set. */
@@ -87,7 +93,7 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
 
     /** A figure of it; nothing where it has none. */
     public OptionalDouble figure(Trait trait) {
-        return assessed.map(trait::of).orElse(OptionalDouble.empty());
+        return figures.containsKey(trait) ? OptionalDouble.of(figures.get(trait)) : OptionalDouble.empty();
     }
 
     /** What it asks for, in words; empty if it cannot be put up. */
@@ -96,7 +102,7 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
     }
 
     /** Its figures, each in words. */
-    public Map<Trait, String> figures(UnitSystem units) {
+    public Map<Trait, String> told(UnitSystem units) {
         Map<Trait, String> all = new EnumMap<>(Trait.class);
         for (Trait trait : Trait.values()) {
             all.put(trait, assessed.isPresent() ? trait.words(figure(trait), units) : "");

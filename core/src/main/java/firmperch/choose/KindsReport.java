@@ -57,7 +57,7 @@ public final class KindsReport {
             lines.add("        " + card.sentence());
             if (card.assessed().isPresent()) {
                 List<String> figures = new ArrayList<>();
-                for (Map.Entry<Trait, String> figure : card.figures(units).entrySet()) {
+                for (Map.Entry<Trait, String> figure : card.told(units).entrySet()) {
                     figures.add(figure.getKey().label() + " " + figure.getValue());
                 }
                 lines.add("        " + String.join(", ", figures));

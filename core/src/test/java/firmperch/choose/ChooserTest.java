@@ -187,7 +187,7 @@ class ChooserTest {
                 .orElseThrow();
         assertThat(Trait.FOOTPRINT.of(a).orElseThrow()).isCloseTo(4 * side * side, within(1e-9));
         assertThat(Trait.TOUCHES.of(a)).as("one set-up").isEmpty();
-        assertThat(Card.now(a).figures(a.project().units())).containsAllEntriesOf(
+        assertThat(Card.now(a).told(a.project().units())).containsAllEntriesOf(
                 Map.of(Trait.TOUCHES, "none"));
     }
 }

@@ -271,7 +271,7 @@ public final class DeskView extends BorderPane {
 
     /** True while anything shown is still being worked out. */
     public boolean busy() {
-        return !document.working().get().isEmpty() || filling();
+        return !document.working().get().isEmpty() || panel(step).working() || filling();
     }
 
     /** True while the step's panel is still being filled or works something out of its own, or the colours change. */

@@ -48,8 +48,7 @@ import javafx.scene.layout.VBox;
  * They are kept as long as nothing changes that they follow from, and worked out while this step is shown.
  */
 public final class KindPanel implements Panel {
-    /** What cards follow from; what the project is called, and which rig it has, is nothing to them. */
-    private static final Stance ANYHOW = new Stance(1, 0, 0, Map.of());
+    private static final Stance ANYHOW = new Stance(0, 0, 0, Map.of());
 
     private final Document document;
     private final Background choosing = new Background("kinds");
@@ -138,6 +137,7 @@ public final class KindPanel implements Panel {
         side.getStyleClass().add("panel");
     }
 
+    /** What cards follow from; what the project is called, and which rig it has, is nothing to them. */
     private static Project key(Project p) {
         List<SetUp> setUps = p.setUps().stream().map(s -> s.with(ANYHOW)).toList();
         return new Project("x", "x", p.units(), setUps, 0, p.gear(), p.place(), Perch.NONE, p.policy(), List.of());
@@ -293,8 +293,11 @@ public final class KindPanel implements Panel {
         long gives = kinds.stream().filter(c -> c.verdict().filter(v -> v == Verdict.GIVES).isPresent()).count();
         return going
                 ? "Working them out …"
-                : kinds.size() + " kinds, each sized to reach the set-ups." + (gives > 0 ? " " + gives + " give." : "")
-                        + (cannot > 0 ? " " + cannot + " cannot work here; their cards say why." : "");
+                : kinds.stream().anyMatch(c -> !c.proven())
+                        ? "Stopped: some have only been asked as they are set."
+                        : kinds.size() + " kinds, each sized to reach the set-ups."
+                                + (gives > 0 ? " " + gives + " give." : "")
+                                + (cannot > 0 ? " " + cannot + " cannot work here; their cards say why." : "");
     }
 
     /** The project gets it; one undo brings back what was. */
@@ -360,6 +363,11 @@ public final class KindPanel implements Panel {
 
     @Override
     public boolean busy() {
-        return going || variants.busy() || drawing.going();
+        return drawing.going();
+    }
+
+    @Override
+    public boolean working() {
+        return going || variants.busy();
     }
 }

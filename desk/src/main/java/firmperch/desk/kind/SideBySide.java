@@ -9,6 +9,7 @@ import firmperch.desk.widget.Words;
 import firmperch.units.UnitSystem;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
 import javafx.scene.control.Label;
@@ -19,6 +20,8 @@ import javafx.scene.layout.Priority;
 /** Two kinds beside each other, trait by trait; the better figure of each stands out. */
 final class SideBySide extends CachedVBox {
     private final GridPane table = new GridPane();
+    private List<Card> shown = List.of();
+    private UnitSystem system;
 
     SideBySide() {
         super(4);
@@ -35,6 +38,12 @@ final class SideBySide extends CachedVBox {
 
     /** One or two of them. */
     void show(List<Card> cards, UnitSystem units) {
+        if (units == system && cards.size() == shown.size()
+                && IntStream.range(0, cards.size()).allMatch(i -> cards.get(i) == shown.get(i))) {
+            return;
+        }
+        shown = cards;
+        system = units;
         table.getChildren().clear();
         int row = 0;
         add(0, row, Words.of("hint", ""));

@@ -33,6 +33,11 @@ public interface Panel {
         return false;
     }
 
+    /** True while it is working something out that takes long and comes bit by bit; what there is so far is whole. */
+    default boolean working() {
+        return false;
+    }
+
     /** Another station of the load path was chosen; null for the place. */
     default void choose(Station station) {
     }

@@ -266,6 +266,11 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         waitFor(30, so, "never: " + what);
     }
 
+    /** Waits until something is so that takes long on a slow machine. */
+    void inTheEnd(String what, Callable<Boolean> so) {
+        waitFor(180, so, "never: " + what);
+    }
+
     private static void waitFor(int seconds, Callable<Boolean> what, String otherwise) {
         try {
             WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS,

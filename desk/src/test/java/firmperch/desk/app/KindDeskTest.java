@@ -28,7 +28,7 @@ class KindDeskTest {
 
     private void kinds() {
         desk.go(Step.KIND);
-        desk.until("all kinds are worked out", () -> desk.says("each sized to reach the set-ups"));
+        desk.inTheEnd("all kinds are worked out", () -> desk.says("each sized to reach the set-ups"));
         desk.filled();
     }
 
@@ -74,7 +74,7 @@ class KindDeskTest {
         desk.press("variant-keep");
         desk.filled();
         assertThat(desk.project().variants()).extracting(Variant::name).containsExactly("Variant 1", "Variant 2");
-        desk.until("their cards have come", () -> order().containsAll(List.of("card-variant-0", "card-variant-1")));
+        desk.inTheEnd("their cards have come", () -> order().containsAll(List.of("card-variant-0", "card-variant-1")));
         desk.press("card-variant-1");
         TextField name = desk.find("variant-name");
         desk.act(() -> {
@@ -94,7 +94,7 @@ class KindDeskTest {
         assertThat(desk.project().variants()).extracting(Variant::name).containsExactly("On the bench");
         desk.press("card-now");
         desk.press("kind-own");
-        desk.until("it is listed with the others",
+        desk.inTheEnd("it is listed with the others",
                 () -> order().stream().anyMatch(id -> id.startsWith("card-own-")));
         assertThat(desk.says("is a kind of your own now")).isTrue();
     }
@@ -110,7 +110,7 @@ class KindDeskTest {
         Project before = desk.project();
         MenuButton swap = desk.find("compose-swap");
         desk.act(swap::show);
-        desk.until("what fits has come", () -> swap.getItems().size() == 2);
+        desk.inTheEnd("what fits has come", () -> swap.getItems().size() == 2);
         assertThat(swap.getItems().getFirst().getText()).startsWith("Camera screw");
         Menu not = (Menu) swap.getItems().getLast();
         assertThat(not.getItems()).anySatisfy(item -> assertThat(item.getText()).startsWith("Tripod: "));
@@ -118,7 +118,7 @@ class KindDeskTest {
             swap.getItems().getFirst().fire();
             swap.hide();
         });
-        desk.until("it is swapped", () -> !desk.project().perch().equals(before.perch()));
+        desk.inTheEnd("it is swapped", () -> !desk.project().perch().equals(before.perch()));
         desk.press("undo");
         assertThat(desk.project()).isEqualTo(before);
         desk.filled();
