@@ -381,12 +381,6 @@ public final class Situation {
         return sensor().z() - shotCentre().z();
     }
 
-    /** Direction that the camera's forward points in the room, rad. */
-    public double cameraHeading() {
-        Vec3 forward = camera().direction(Vec3.X);
-        return Math.atan2(forward.y(), forward.x()) + project().stance().heading();
-    }
-
     /** The sensor from where it is wanted, in the room and seen from above, m. */
     public Vec3 offCentre() {
         Vec3 off = inRoom(sensor()).minus(sensorWanted());

@@ -55,7 +55,8 @@ class SightTest {
         double half = s.shot().wanted().alongArm() ? framing.sensorWidth() : framing.sensorHeight();
         double phi = Math.atan(half / 2 / v);
         List<Vec3> corners = sight.covered(s.shotCentre().z());
-        Vec3 forward = new Vec3(Math.cos(s.cameraHeading()), Math.sin(s.cameraHeading()), 0);
+        Vec3 ahead = s.camera().x().turned(s.project().stance().heading());
+        Vec3 forward = new Vec3(ahead.x(), ahead.y(), 0).unit();
         double near = corners.stream().mapToDouble(c -> c.minus(sight.eye()).dot(forward)).min().orElseThrow();
         double far = corners.stream().mapToDouble(c -> c.minus(sight.eye()).dot(forward)).max().orElseThrow();
         double way = Math.signum(near + far);

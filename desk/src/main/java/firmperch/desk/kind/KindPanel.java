@@ -15,6 +15,7 @@ import firmperch.desk.widget.Words;
 import firmperch.draw.RoomPlan;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
+import firmperch.part.Kind;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
@@ -122,7 +123,7 @@ public final class KindPanel implements Panel {
         own.setId("kind-own");
         own.setOnAction(e -> {
             if (!pair().isEmpty()) {
-                kinds.keep(pair().getLast(), () -> work(document.project()));
+                kinds.keep(pair().getLast(), kind -> work(document.project(), going ? null : kind));
             }
         });
         drop.setId("variant-drop");
@@ -156,7 +157,7 @@ public final class KindPanel implements Panel {
             worked = key;
             cards.keySet().removeIf(id -> !id.equals(Card.NOW));
             variants.forget();
-            work(assessment.project());
+            work(assessment.project(), null);
         }
         variants();
         arrange();
@@ -186,9 +187,10 @@ public final class KindPanel implements Panel {
         }
     }
 
-    private void work(Project project) {
+    /** @param only that is to be worked out; null for all of them */
+    private void work(Project project, Kind only) {
         going = true;
-        choosing.run(progress -> Chooser.of(project, kinds.all(), progress,
+        choosing.run(progress -> Chooser.of(project, only == null ? kinds.all() : List.of(only), progress,
                 card -> Platform.runLater(() -> come(project, card))),
                 done -> {
                     going = false;

@@ -15,6 +15,7 @@ import firmperch.project.Variant;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /** The kinds that there are: those that ship, and rigs that the maker has kept as kinds, each in a file of its own. */
@@ -43,18 +44,18 @@ final class OwnKinds {
     /**
      * Keeps the rig of a card as one.
      *
-     * @param then what follows when it is kept
+     * @param then is told the kind when it is kept
      */
-    void keep(Card card, Runnable then) {
+    void keep(Card card, Consumer<Kind> then) {
         card.built().ifPresent(built -> {
             String called = card.id().equals(Card.NOW) ? built.name() : card.label();
             Variant kept = new Variant(called, built.perch(), stances(built));
             keeping.run(progress -> {
                 shelf.keep(new KeptFile.Kept<>(called, kept));
-                return called;
-            }, name -> {
-                document.refused("“" + name + "” is a kind of your own now.");
-                then.run();
+                return all().stream().filter(kind -> kind.label().equals(called)).reduce((a, b) -> b).orElseThrow();
+            }, kind -> {
+                document.refused("“" + called + "” is a kind of your own now.");
+                then.accept(kind);
             }, document::refused);
         });
     }

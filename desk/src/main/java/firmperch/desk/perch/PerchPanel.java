@@ -33,6 +33,9 @@ public final class PerchPanel implements Panel {
     private final Form joints;
     private final ReasonList reasons;
     private Station chosen;
+    /** What was last looked at for where else a part may stand. */
+    private Project asked;
+    private Station askedOf;
     private List<String> settings = List.of();
 
     public PerchPanel(Document document, ReasonList.Actions actions) {
@@ -78,8 +81,14 @@ public final class PerchPanel implements Panel {
         }
     }
 
-    /** Where else it may stand, if it stands on anything by its weight. */
+    /** Where else it may stand, if it stands on anything by its weight; looked for again only where that can have changed, as a drag does not. */
     private void stands(Project project) {
+        if (asked != null && asked.perch() == project.perch() && asked.place() == project.place()
+                && Objects.equals(askedOf, chosen)) {
+            return;
+        }
+        asked = project;
+        askedOf = chosen;
         List<Stands> offered = chosen == null ? List.of() : Stands.of(project, chosen.part());
         stands.setManaged(offered.size() > 1);
         stands.setVisible(offered.size() > 1);
