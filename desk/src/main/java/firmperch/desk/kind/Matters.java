@@ -22,6 +22,7 @@ final class Matters extends VBox {
     private final VBox rows = new VBox(3);
     private final List<CheckBox> only = new ArrayList<>();
     private final TextField money = new TextField();
+    private final Label refused = Words.of("field-error", "");
     private final Runnable changed;
 
     /** @param changed is told when anything of it is */
@@ -43,12 +44,16 @@ final class Matters extends VBox {
         money.setPromptText("no limit");
         money.setPrefColumnCount(5);
         money.setAccessibleText("What it may cost at most");
-        money.textProperty().addListener((o, was, is) -> changed.run());
+        money.textProperty().addListener((o, was, is) -> {
+            boolean number = is.isBlank() || !Double.isInfinite(money());
+            refused.setText(number ? "" : "“" + is.strip() + "” is no sum of money; expected is a number such as 150.");
+            changed.run();
+        });
         Label at = new Label("costs at most");
         at.setLabelFor(money);
         HBox line = new HBox(6, at, money);
         line.getStyleClass().add("field-line");
-        getChildren().add(line);
+        getChildren().addAll(line, refused);
     }
 
     private Label row(Trait trait) {
