@@ -6,14 +6,17 @@ import firmperch.param.Path;
 import firmperch.part.Kind;
 import firmperch.part.Perch;
 import firmperch.project.Project;
-import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.Bill;
 import firmperch.search.Choosing;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
 import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /**
  * Makes a kind as long and as high as a project's set-ups need: each of its sizes in turn is the one with which least is short as the joints are set,
@@ -28,6 +31,10 @@ final class Sizing {
     private final Project project;
     private final Kind kind;
     private final Progress progress;
+    /** What has been tried; nothing where it cannot be put up, or where more is short than in the best by then. */
+    private final Map<Perch, Optional<Tried>> known = new ConcurrentHashMap<>();
+    /** How many questions are short in the best so far. */
+    private final AtomicInteger fewest = new AtomicInteger(Integer.MAX_VALUE);
 
     /**
      * How well a size does.
@@ -36,8 +43,8 @@ final class Sizing {
      * @param lacks by how much, in sum
      * @param price of all of it
      */
-    private record Tried(Project project, Perch perch, long gives, double lacks, double price) {
-        private static final Comparator<Tried> BEST = Comparator.comparingLong(Tried::gives)
+    private record Tried(Project project, Perch perch, int gives, double lacks, double price) {
+        private static final Comparator<Tried> BEST = Comparator.comparingInt(Tried::gives)
                 .thenComparingDouble(t -> Math.rint(t.lacks * 100) / 100).thenComparingDouble(Tried::price);
     }
 
@@ -58,7 +65,7 @@ final class Sizing {
 
     private Project sized() {
         Perch perch = kind.start().get();
-        Tried best = tried(perch);
+        Tried best = tried(perch).orElseThrow();
         for (int round = 0; round < ROUNDS; round++) {
             Tried before = best;
             for (Kind.Size size : kind.sizes()) {
@@ -76,7 +83,8 @@ final class Sizing {
         Path first = Path.of(size.paths().getFirst());
         double done = first.number(start.perch) - first.number(kind.start().get());
         return size.changes().stream().map(change -> change - done).filter(by -> Math.abs(by) > SAME).parallel()
-                .flatMap(by -> changed(start.perch, size, by).stream()).map(this::orNothing).flatMap(Optional::stream)
+                .flatMap(by -> changed(start.perch, size, by).stream())
+                .flatMap(perch -> known.computeIfAbsent(perch, this::orNothing).stream())
                 .min(Tried.BEST).filter(b -> Tried.BEST.compare(b, start) < 0).orElse(start);
     }
 
@@ -95,24 +103,22 @@ final class Sizing {
 
     private Optional<Tried> orNothing(Perch perch) {
         try {
-            return Optional.of(tried(perch));
+            return tried(perch);
         } catch (InvalidValue doesNotFit) {
             return Optional.empty();
         }
     }
 
-    private Tried tried(Perch perch) {
+    /** Nothing as soon as more is short than in the best so far. */
+    private Optional<Tried> tried(Perch perch) {
         progress.at(0, "sizing: " + kind.label());
         Project there = Choosing.of(project, perch, kind.joints());
-        Assessment now = Assessor.now(there);
-        long gives = 0;
-        double lacks = 0;
-        for (Finding finding : now.findings()) {
-            if (finding.verdict() == Verdict.GIVES) {
-                gives++;
-                lacks += 1 - Math.clamp(finding.margin(), 0, 1);
-            }
-        }
-        return new Tried(there, perch, gives, lacks, Bill.of(now.study().assembly()).price());
+        return Assessor.now(there, fewest.get()).map(now -> {
+            List<Finding> gives = now.findings().stream().filter(f -> f.verdict() == Verdict.GIVES).toList();
+            fewest.accumulateAndGet(gives.size(), Math::min);
+            return new Tried(there, perch, gives.size(),
+                    gives.stream().mapToDouble(f -> 1 - Math.clamp(f.margin(), 0, 1)).sum(),
+                    Bill.of(now.study().assembly()).price());
+        });
     }
 }

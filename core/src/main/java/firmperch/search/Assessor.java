@@ -29,6 +29,23 @@ public final class Assessor {
         return new Assessment(each.shown(), RaisedQuestions.of(study).stream().map(each::answered).toList(), false);
     }
 
+    /** The same of a project that is tried among others: nothing as soon as more than that many questions are short. */
+    public static Optional<Assessment> now(Project project, int most) {
+        Study study = Study.of(project);
+        InEach each = new InEach(study);
+        List<Finding> findings = new ArrayList<>();
+        int gives = 0;
+        for (Question<?> question : RaisedQuestions.of(study)) {
+            Finding finding = each.answered(question);
+            findings.add(finding);
+            gives += finding.verdict() == Verdict.GIVES ? 1 : 0;
+            if (gives > most) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(new Assessment(each.shown(), findings, false));
+    }
+
     /**
      * Assesses a new set pose and keeps what an earlier assessment found over every pose. Valid as long as only the
      * joints or the stand have changed since; questions about the room are asked again.

@@ -26,8 +26,10 @@ import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.TitledPane;
@@ -306,6 +308,19 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     void go(Step step) {
         act(() -> app.desk().go(step));
         filled();
+    }
+
+    /** Every control of the step that is shown has a name for assistive technology. */
+    void everyControlHasAName() {
+        filled();
+        for (Node node : robot.lookup((Node n) -> n.isFocusTraversable() && n.isVisible()
+                && n.getScene() != null && n instanceof Control && !(n instanceof ScrollPane)).queryAll()) {
+            String name = node.getAccessibleText();
+            if (name == null && node instanceof Labeled labeled) {
+                name = labeled.getText();
+            }
+            assertThat(name).as("%s", node).isNotBlank();
+        }
     }
 
     /** Waits until the step's panel is whole. */

@@ -43,6 +43,8 @@ class KindDeskTest {
     void comparedAndBuiltOn() {
         Project before = desk.project();
         kinds();
+        desk.nothingStumbles("the kinds");
+        desk.everyControlHasAName();
         assertThat(order()).contains("card-now", "card-cast-box-post", "card-plain-tripod", "card-alien");
         desk.press("card-cast-box-post");
         desk.press("card-pipe-goalpost");

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
+import firmperch.place.Joists;
 import firmperch.project.Project;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -55,7 +56,8 @@ class FirmPerchTest {
     /** Every kind with its figures, the best first; one of them written as a project, which says the same of itself. */
     @Test
     void kindsAndStart() throws IOException {
-        Project one = Samples.wedgingBench();
+        Project one = firmperch.param.Path.of("place.room.joists.made").with(Samples.wedgingBench(),
+                Joists.Made.UNKNOWN);
         ProjectFile.write(demo, one.with(List.of(one.setUp()), 0));
         assertThat(run("kinds", demo.toString(), "--json")).isEqualTo(0);
         JsonNode kinds = new ObjectMapper().readTree(out.toString()).get("kinds");
@@ -63,6 +65,7 @@ class FirmPerchTest {
                 "balanced-bar", "plain-tripod", "beam-arm", "ceiling-arm");
         assertThat(kinds.get(0).get("verdict").asText()).isEqualTo("holds");
         assertThat(kinds.get(0).get("cost").asDouble()).isPositive();
+        assertThat(kinds.findValuesAsText("verdict")).contains("cannot");
         out.getBuffer().setLength(0);
         Path started = folder.resolve("tripod.perch.json");
         assertThat(run("start", "plain-tripod", demo.toString(), "--to", started.toString())).isEqualTo(0);

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import java.util.jar.Attributes;
 import java.util.jar.JarEntry;
@@ -240,14 +241,18 @@ class LauncherTest {
             Process whole = window(display, "--demo", "--time");
             assertThat(whole.waitFor()).isZero();
             // Asked to end, interrupted at the keyboard, its terminal closed: the exit code tells which, as is usual.
-            for (Map.Entry<String, Integer> signal : Map.of("TERM", 15, "INT", 2, "HUP", 1).entrySet()) {
-                Process next = window(display);
-                untilLocks(1);
-                assertThat(next.descendants()).isEmpty();
-                new ProcessBuilder("kill", "-" + signal.getKey(), "" + next.pid()).start().waitFor();
-                assertThat(next.waitFor()).as(signal.getKey()).isEqualTo(128 + signal.getValue());
-                untilLocks(0);
+            Map<String, Integer> signals = Map.of("TERM", 15, "INT", 2, "HUP", 1);
+            Map<String, Process> windows = new TreeMap<>();
+            for (String signal : signals.keySet()) {
+                windows.put(signal, window(display));
             }
+            untilLocks(signals.size());
+            for (Map.Entry<String, Process> one : windows.entrySet()) {
+                assertThat(one.getValue().descendants()).isEmpty();
+                new ProcessBuilder("kill", "-" + one.getKey(), "" + one.getValue().pid()).start().waitFor();
+                assertThat(one.getValue().waitFor()).as(one.getKey()).isEqualTo(128 + signals.get(one.getKey()));
+            }
+            untilLocks(0);
         }
     }
 }
