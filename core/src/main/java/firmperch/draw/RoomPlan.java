@@ -62,11 +62,9 @@ public final class RoomPlan {
         if (chosen >= 0 && chosen < plan.place.things().size()) {
             plan.chosen(plan.place.things().get(chosen), chosen);
         }
-        boolean legend = reach.isPresent();
-        if (legend) {
-            plan.legend(low - WALL);
-        }
-        double under = low - WALL - (legend ? LINE : 0);
+        reach.ifPresent(coverage -> plan.legend(low - WALL, coverage));
+        int legend = reach.map(coverage -> coverage.extent().isPresent() ? 2 : 1).orElse(0);
+        double under = low - WALL - legend * LINE;
         int lines = plan.slopes(under);
         return plan.out.build(-WALL - 0.05, under - LINE * lines - 0.05, room.depth() + WALL + 0.05,
                 high + WALL + 0.05);
@@ -123,12 +121,19 @@ public final class RoomPlan {
                         Math.min(bench.width() / 2, p.y() + wide));
             }
         }
+        coverage.extent().ifPresent(extent -> extent.outlines().forEach(
+                ring -> out.path(Ink.EXTENT, ring.stream().map(View.ABOVE::at).toArray(Point[]::new))));
     }
 
-    private void legend(double below) {
+    private void legend(double below, Coverage coverage) {
         out.box(Ink.REACHED, 0, below - LINE, 0.14, below - 0.4 * LINE);
         out.label(Ink.HINT, new Point(0.14, below - 0.7 * LINE), Anchor.RIGHT,
                 "the camera can be here (sampled)");
+        if (coverage.extent().isPresent()) {
+            double middle = below - 1.7 * LINE;
+            out.path(Ink.EXTENT, new Point(0, middle), new Point(0.14, middle));
+            out.label(Ink.HINT, new Point(0.14, middle), Anchor.RIGHT, "so far its joints let it (exact)");
+        }
     }
 
     private void bench() {

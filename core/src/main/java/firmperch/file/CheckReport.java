@@ -11,7 +11,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 
 /**
- * An assessment as JSON: {@code project}, {@code verdict}, {@code sentence}, {@code reach} (the share of the bench that the camera comes over, sampled, and how low and high the lens goes, m above the floor) and {@code findings}. Values are in the unit
+ * An assessment as JSON: {@code project}, {@code verdict}, {@code sentence}, {@code reach} (the share of the bench that the camera comes over, sampled; that over which the joints alone let it, {@code joints}, exact where the chain allows; how low and high the lens goes, m above the floor) and {@code findings}. Values are in the unit
  * named beside them; {@code proven} says whether {@code bound}, the share by which a pose between those looked at can be
  * worse, follows from lengths and masses; without a bound the worst pose is sampled; {@code margin} is available over asked (under 1 is short, 50 stands for plenty); angles of the pose
  * are in rad.
@@ -30,6 +30,7 @@ public final class CheckReport {
             ObjectNode reach = root.putObject("reach");
             reach.put("share", rounded(c.share()));
             reach.put("places", c.places().size());
+            c.extent().ifPresent(e -> reach.put("joints", rounded(e.share())));
             reach.put("lowest", rounded(c.lowest()));
             reach.put("highest", rounded(c.highest()));
         });

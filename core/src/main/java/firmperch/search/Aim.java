@@ -148,7 +148,7 @@ public final class Aim {
 
     /** True for a joint that stays: the head is set already, and what would tip the camera is left alone. */
     private boolean kept(int freedom) {
-        return Orientation.heads(from.study())[freedom] || Orientation.tips(from.study())[freedom];
+        return Orientation.keeps(from.study())[freedom];
     }
 
     private Pose nearest(Reach.Goal goal) {

@@ -1,5 +1,6 @@
 package firmperch.search;
 
+import firmperch.body.Freedom;
 import firmperch.body.Vec3;
 import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
@@ -20,14 +21,16 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * How much of the bench the camera can be brought over while the rig stands where it stands and hits nothing. The
- * height must be what the lens needs, or up to a quarter more. Sampled on an even grid of places, corners included.
+ * How much of the bench the camera can be brought over while the rig stands where it stands and hits nothing, looking the way it does. The
+ * height must be what the lens needs, or up to a quarter more. Sampled on an even grid of places, corners included; how far the joints by themselves
+ * let it come is exact where the chain allows.
  *
  * @param places of the bench that were tried, in the room
  * @param lowest that the lens can be brought, nothing hit on the way, m above the floor
  * @param highest that it can be lifted or folded away, m above the floor
+ * @param extent how far the joints let it come, nothing asked of what it hits; nothing if the chain has no closed form
  */
-public record Coverage(List<Place> places, double lowest, double highest) {
+public record Coverage(List<Place> places, double lowest, double highest, Optional<Extent> extent) {
     private static final int DEEP = 7;
     private static final int WIDE = 11;
     /** A height counts as reached within this, m. */
@@ -37,6 +40,8 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     private static final int RISES = 4;
     /** A camera that comes no nearer than so many times what it may be higher is not tried higher. */
     private static final double FAR_OFF = 2;
+    /** How far beside a place it is looked for where it does not come over it, as a share of what counts as over it. */
+    private static final double BESIDE = 0.9;
     private static final String BEYOND = "it does not reach so far";
     private static final List<Vec3> AXES = List.of(Vec3.X, Vec3.Y, Vec3.UP);
 
@@ -76,7 +81,9 @@ public record Coverage(List<Place> places, double lowest, double highest) {
             Vec3 point = grid.get(i);
             return new Place(point.x(), point.y(), kept(s, point, hits));
         }).toList();
-        return new Coverage(places, lens(s, -1), lens(s, 1));
+        double more = MORE * s.distanceWanted();
+        return new Coverage(places, lens(s, -1), lens(s, 1), Extent.of(s, height - CONTENT, height + more + CONTENT,
+                s.project().policy().distances().overshoot()));
     }
 
     /** Height of the lens above the floor when it is lifted (+1) or lowered (−1) as far as a hand can, m. */
@@ -90,15 +97,22 @@ public record Coverage(List<Place> places, double lowest, double highest) {
     private static String kept(Situation s, Vec3 over, List<Question<?>> hits) {
         double more = MORE * s.distanceWanted();
         double near = s.project().policy().distances().overshoot();
+        boolean[] kept = Orientation.keeps(s.study());
         String hit = "";
         for (Pose from : List.of(s.posed().pose(), middle(s))) {
             for (int rise = 0; rise <= RISES; rise++) {
-                Vec3 point = s.inPerch(over.plus(new Vec3(0, 0, more * rise / RISES)));
-                Pose pose = Reach.to(s.study().rig(), from, s.sensorHook(), new Reach.Goal(point, AXES, CONTENT));
-                Situation there = s.study().in(pose);
+                Vec3 point = over.plus(new Vec3(0, 0, more * rise / RISES));
+                Situation there = s.study().in(brought(s, from, point, kept));
                 Vec3 off = s.inRoom(there.sensor()).minus(over);
-                if (off.radius() <= near && off.z() > -CONTENT && off.z() < more + CONTENT) {
-                    Optional<Question<?>> first = hits.stream().filter(q -> q.at(there)
+                if (off.radius() > 0 && off.radius() < 2 * near && !serves(off, near, more)) {
+                    // So near that it is beside it as far as counts, if that is what is sought: else height is lost for nothing.
+                    Vec3 beside = new Vec3(off.x(), off.y(), 0).times(BESIDE * near / off.radius());
+                    there = s.study().in(brought(s, from, point.plus(beside), kept));
+                    off = s.inRoom(there.sensor()).minus(over);
+                }
+                if (serves(off, near, more)) {
+                    Situation set = there;
+                    Optional<Question<?>> first = hits.stream().filter(q -> q.at(set)
                             .verdict(q.about().reserve(), s.policy().near()) == Verdict.GIVES).findFirst();
                     if (first.isEmpty()) {
                         return "";
@@ -114,10 +128,22 @@ public record Coverage(List<Place> places, double lowest, double highest) {
         return hit.isEmpty() ? BEYOND : hit;
     }
 
-    /** Every joint at the middle of its travel: a second start for the search where the set pose leads nowhere. */
+    private static Pose brought(Situation s, Pose from, Vec3 point, boolean[] kept) {
+        return Reach.to(s.study().rig(), from, s.sensorHook(), new Reach.Goal(s.inPerch(point), AXES, CONTENT),
+                f -> !kept[f]);
+    }
+
+    private static boolean serves(Vec3 off, double near, double more) {
+        return off.radius() <= near && off.z() > -CONTENT && off.z() < more + CONTENT;
+    }
+
+    /** Every joint but what turns the view aside at the middle of its travel: a second start for the search where the set pose leads nowhere. */
     private static Pose middle(Situation s) {
-        return Pose.of(s.study().assembly().freedoms().stream().mapToDouble(f -> f.nearest((f.from() + f.to()) / 2))
-                .toArray());
+        boolean[] kept = Orientation.keeps(s.study());
+        List<Freedom> freedoms = s.study().assembly().freedoms();
+        return Pose.of(IntStream.range(0, kept.length).mapToDouble(f -> kept[f]
+                ? s.posed().pose().get(f)
+                : freedoms.get(f).nearest((freedoms.get(f).from() + freedoms.get(f).to()) / 2)).toArray());
     }
 
     /** How far places lie from each other away from the wall, m. */
@@ -152,16 +178,23 @@ public record Coverage(List<Place> places, double lowest, double highest) {
                 .map(e -> e.getKey() + " (" + e.getValue() + ")").collect(Collectors.joining(", "));
     }
 
-    /** In words: "the camera comes over 62 % of the bench (48 of 77 places, sampled)". */
+    /** In words: "its joints let the camera over 71 % of the bench (exact), and with nothing hit it comes over 62 % (48 of 77 places, sampled)". */
     public String words() {
         long reached = places.stream().filter(Place::reached).count();
-        String of = "(" + reached + " of " + places.size() + " places, sampled)";
-        if (reached == 0) {
-            return "the camera comes over no part of the bench at the height that it needs " + of;
-        }
-        return reached == places.size()
-                ? "the camera comes over the whole bench, corners too " + of
-                : "the camera comes over " + Math.max(1, Math.min(99, Math.round(share() * 100))) + " % of the bench "
-                        + of;
+        String of = " (" + reached + " of " + places.size() + " places, sampled)";
+        String free = reached == 0
+                ? "over no part of the bench at the height that it needs"
+                : reached == places.size()
+                        ? "over the whole bench, corners too"
+                        : "over " + percent(share()) + " of the bench";
+        return extent
+                .map(e -> "its joints let the camera over " + percent(e.share())
+                        + " of the bench (exact), and with nothing hit it comes " + free + of)
+                .orElse("the camera comes " + free + of);
+    }
+
+    /** A share of the bench in whole per cent: neither all nor nothing as long as it is not that. */
+    static String percent(double share) {
+        return (share <= 0 ? 0 : share >= 1 ? 100 : Math.max(1, Math.min(99, Math.round(share * 100)))) + " %";
     }
 }

@@ -37,6 +37,15 @@ final class Orientation {
         return study.get(TIPS);
     }
 
+    /** Which freedoms stay as they are while the camera is brought elsewhere, so that it looks the way it did: a head's, and those that tip it. */
+    static boolean[] keeps(Study study) {
+        boolean[] keeps = heads(study).clone();
+        for (int f = 0; f < keeps.length; f++) {
+            keeps[f] |= tips(study)[f];
+        }
+        return keeps;
+    }
+
     private static boolean[] foundTipping(Study study) {
         boolean[] tips = new boolean[study.assembly().freedoms().size()];
         for (int f = 0; f < tips.length; f++) {

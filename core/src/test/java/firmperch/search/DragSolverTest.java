@@ -19,6 +19,7 @@ import firmperch.project.Project;
 import firmperch.study.Situation;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Dragging the camera: where it can be it is brought, where it cannot it stops, and what is in the way is said. */
@@ -128,9 +129,13 @@ class DragSolverTest {
             List<Question<?>> hits = RaisedQuestions.of(set.study()).stream()
                     .filter(q -> q.about().topic() == Topic.HITS).toList();
             List<Freedom> freedoms = set.study().assembly().freedoms();
+            boolean[] keeps = Orientation.keeps(set.study());
             for (int i = 0; i < 100_000; i++) {
-                double[] at = freedoms.stream()
-                        .mapToDouble(f -> f.nearest(f.from() + (f.to() - f.from()) * random.nextDouble())).toArray();
+                double[] at = IntStream.range(0, keeps.length).mapToDouble(f -> keeps[f]
+                        ? set.posed().pose().get(f)
+                        : freedoms.get(f).nearest(freedoms.get(f).from()
+                                + (freedoms.get(f).to() - freedoms.get(f).from()) * random.nextDouble()))
+                        .toArray();
                 Vec3 sensor = set.inRoom(set.in(Pose.of(at)).sensor());
                 for (Coverage.Place p : coverage.places()) {
                     // Nearer than it counts, so that the search's own contentment decides nothing.

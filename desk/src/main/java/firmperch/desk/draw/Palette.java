@@ -86,7 +86,7 @@ public enum Palette {
             case GEAR -> pick("#e8eef0", "#1c2529");
             case THING, OVERHEAD -> pick("#7f8a8f", "#8b969b");
             case JOIST -> pick("#dccfb8", "#4b4335");
-            case SIGHT, SIGHT_EDGE, WANTED, CHOSEN -> pick("#0b5f78", "#6fd0e6");
+            case SIGHT, SIGHT_EDGE, WANTED, CHOSEN, EXTENT -> pick("#0b5f78", "#6fd0e6");
             case GHOST -> pick("#94500a", "#e6a45c");
             case HINT -> pick("#5f6a70", "#a7b1b6");
             case LEAN_GOOD, SUPPORT -> pick("#1f6b47", "#7fd1a8");
