@@ -146,7 +146,8 @@ public final class RandomRigs {
         Builder out = new Builder(UnitSystem.METRIC);
         out.part("place");
         for (Surface surface : Surface.values()) {
-            out.offer(surface.id(), new Port.Ground(surface), null, Surroundings.ANY.on(surface), null);
+            out.offer(surface.id(), new Port.Ground(surface, Surroundings.ANY.thick(surface)), null,
+                    Surroundings.ANY.on(surface), null);
         }
         try {
             for (Mounted mounted : parts) {

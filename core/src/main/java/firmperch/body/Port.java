@@ -23,8 +23,12 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         String words();
     }
 
-    /** A surface of the place. */
-    public record Ground(Surface surface) implements Fit {
+    /**
+     * A surface of the place.
+     *
+     * @param thick what something is clamped round, m: a post's diameter; 0 for what one stands on or is screwed to
+     */
+    public record Ground(Surface surface, double thick) implements Fit {
         @Override
         public String words() {
             return surface.words();

@@ -5,6 +5,7 @@ import firmperch.body.Contact;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
+import firmperch.place.Bearer;
 import firmperch.place.Block;
 import firmperch.place.Door;
 import firmperch.place.Thing;
@@ -65,9 +66,10 @@ final class RoomChecks {
                 (t, s) -> {
                     double gap = s.policy().distances().gap();
                     List<Block> solid = t.solid(s.project().place().room());
-                    // What stands on it does not run into it.
-                    boolean carries = s.project().place().carrier().filter(t::equals).isPresent();
-                    Predicate<Body> which = carries ? s.study().apartFrom(Surface.TABLE) : body -> true;
+                    // What stands on it, or is clamped round it, does not run into it.
+                    Predicate<Body> which = t instanceof Bearer b && b.perch()
+                            ? s.study().apartFrom(b.surface())
+                            : body -> true;
                     return ClearanceChecks.reading(s, gap, least(s, solid, which, FAR * gap), "to “" + t.name() + "”");
                 }, Check.Certainty.PROVEN).toldTogether();
     }

@@ -252,7 +252,7 @@ final class StandingChecks {
                         if (raised(contact.surface())) {
                             List<Vec3> top = contact.surface() == Surface.BENCH
                                     ? place.benchTop().plan()
-                                    : place.carrier().map(Thing::outline).orElse(List.of());
+                                    : place.carrier(Surface.TABLE).map(Thing::outline).orElse(List.of());
                             least = Math.min(least, inside(top, s.inRoom(s.posed().at(contact))));
                         }
                     }

@@ -1,6 +1,7 @@
 package firmperch.draw;
 
 import firmperch.body.Piece;
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.draw.Shape.Point;
 import firmperch.part.Perch;
@@ -52,7 +53,7 @@ public final class AngleView {
             drawn.floor();
             drawn.things(view.depth(stands), false);
         } else if (s.project().perch().on(Perch.TABLE)) {
-            s.project().place().carrier().ifPresent(
+            s.project().place().carrier(Surface.TABLE).ifPresent(
                     t -> t.solid(s.project().place().room()).forEach(block -> drawn.block(block, Ink.THING)));
         }
         if (person && personBehind) {

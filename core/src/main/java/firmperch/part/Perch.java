@@ -30,6 +30,8 @@ public record Perch(List<Mounted> parts) implements Branching {
     public static final String BENCH = "place.bench";
     /** The port on the table or shelf of the room that is to carry the rig. */
     public static final String TABLE = "place.table";
+    /** The port at the post of the room that the rig is to be clamped round. */
+    public static final String POST = "place.post";
     /** Parts at most: three times as many as the largest kind has, and no more than can be assessed in a time one waits. */
     public static final int MOST = 24;
     /** No rig yet. */
@@ -131,7 +133,8 @@ public record Perch(List<Mounted> parts) implements Branching {
         out.part("place");
         for (Surface surface : Surface.values()) {
             if (around.has(surface)) {
-                out.offer(surface.id(), new Port.Ground(surface), null, around.on(surface), null);
+                out.offer(surface.id(), new Port.Ground(surface, around.thick(surface)), null, around.on(surface),
+                        null);
             }
         }
         for (Mounted mounted : parts) {

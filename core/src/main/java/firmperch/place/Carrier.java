@@ -81,9 +81,12 @@ public record Carrier(String what, May may, String why) {
                 case BOARD -> "the wall is board alone, which carries nothing that swings";
                 case MASONRY, STUDS -> "";
             }).filter(why -> !why.isEmpty());
-            case TABLE -> place.carrier().isPresent()
+            case TABLE -> place.carrier(surface).isPresent()
                     ? Optional.empty()
                     : Optional.of("no table or shelf of the room is to carry it");
+            case POST -> place.carrier(surface).isPresent()
+                    ? Optional.empty()
+                    : Optional.of("no post or tube of the room is to carry it");
             case FLOOR, BENCH -> Optional.empty();
         };
     }

@@ -2,10 +2,10 @@ package firmperch.place;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surface;
 import firmperch.param.Params;
 import firmperch.units.Require;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * A cupboard, or a shelf on the wall: solid from its underside to its top.
@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  * @param low its underside above the floor, m; 0 if it stands there
  * @param perch true if the rig is to stand on it
  */
-public record Cupboard(String name, Spot spot, Size size, double low, boolean perch) implements Thing {
+public record Cupboard(String name, Spot spot, Size size, double low, boolean perch) implements Bearer {
     static final Params<Cupboard> PARAMS = Thing.described(Cupboard.class).group("size", "How large it is", Size.PARAMS)
             .length("low", "Its underside above the floor", 0, 20)
             .either("perch", "The perch", "stands on it", "does not stand on it").orElse(false).done();
@@ -44,18 +44,13 @@ public record Cupboard(String name, Spot spot, Size size, double low, boolean pe
     }
 
     @Override
-    public OptionalDouble carries() {
-        return perch ? OptionalDouble.of(size.height()) : OptionalDouble.empty();
+    public Surface surface() {
+        return Surface.TABLE;
     }
 
     @Override
-    public boolean mayCarry() {
-        return true;
-    }
-
-    @Override
-    public Thing carrying(boolean yes) {
-        return new Cupboard(name, spot, size, low, yes);
+    public double measure() {
+        return size.height();
     }
 
     @Override

@@ -2,6 +2,7 @@ package firmperch.place;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surface;
 import firmperch.body.Surroundings;
 import firmperch.body.Vec3;
 import firmperch.param.Described;
@@ -47,7 +48,7 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
     /** Where its surfaces lie for what is built in it. */
     public Surroundings surroundings() {
         return new Surroundings(bench.height(), room.ceiling(),
-                carrier().map(Thing::carries).orElse(OptionalDouble.empty()));
+                measure(Surface.TABLE), measure(Surface.POST));
     }
 
     /** The same place with other things in it. */
@@ -60,9 +61,14 @@ public record Place(Room room, Bench bench, List<Thing> things) implements Descr
         return things.stream().map(Thing::name).toList();
     }
 
-    /** What of the room is to carry the rig, if somebody has said so of something. */
-    public Optional<Thing> carrier() {
-        return things.stream().filter(t -> t.carries().isPresent()).findFirst();
+    /** What of the room is to carry the rig as that surface, if somebody has said so of something. */
+    public Optional<Bearer> carrier(Surface surface) {
+        return things.stream().filter(Bearer.class::isInstance).map(Bearer.class::cast)
+                .filter(b -> b.perch() && b.surface() == surface).findFirst();
+    }
+
+    private OptionalDouble measure(Surface surface) {
+        return carrier(surface).stream().mapToDouble(Bearer::measure).findFirst();
     }
 
     /** Who works there, if somebody has said where that is. */

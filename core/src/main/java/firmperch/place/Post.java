@@ -2,6 +2,7 @@ package firmperch.place;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.units.Require;
@@ -13,14 +14,31 @@ import java.util.List;
  * @param diameter m
  * @param low where it begins above the floor, m
  * @param high where it ends, m
+ * @param perch true if the rig is to be clamped round it
  */
-public record Post(String name, Spot spot, double diameter, double low, double high) implements Thing {
+public record Post(String name, Spot spot, double diameter, double low, double high, boolean perch) implements Bearer {
     static final Params<Post> PARAMS = Thing.described(Post.class).length("diameter", "Diameter", 0.01, 1)
-            .length("low", "Begins above the floor", 0, 20).length("high", "Ends above the floor", 0.05, 20).done();
+            .length("low", "Begins above the floor", 0, 20).length("high", "Ends above the floor", 0.05, 20)
+            .either("perch", "The perch", "is clamped round it", "is not clamped to it").orElse(false).done();
 
     public Post {
-        PARAMS.check(name, spot, diameter, low, high);
+        PARAMS.check(name, spot, diameter, low, high, perch);
         Require.that(low < high, "Begins above the floor", low, LENGTH, "less than where it ends");
+    }
+
+    /** One that carries no rig. */
+    public Post(String name, Spot spot, double diameter, double low, double high) {
+        this(name, spot, diameter, low, high, false);
+    }
+
+    @Override
+    public Surface surface() {
+        return Surface.POST;
+    }
+
+    @Override
+    public double measure() {
+        return diameter;
     }
 
     @Override
@@ -35,7 +53,7 @@ public record Post(String name, Spot spot, double diameter, double low, double h
 
     @Override
     public Thing sized(Sides other) {
-        return new Post(name, spot, Math.max(other.depth(), other.width()), low, high);
+        return new Post(name, spot, Math.max(other.depth(), other.width()), low, high, perch);
     }
 
     @Override

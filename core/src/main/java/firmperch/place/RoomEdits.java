@@ -61,8 +61,9 @@ public final class RoomEdits {
         Vec3 beside = thing.spot().point(0, thing.sides().width() + 0.1, 0);
         List<Thing> all = new ArrayList<>(place.things());
         all.add(number + 1,
-                thing.carrying(false).named(free(place, thing.name())).at(within(place.room(), beside.x(), beside.y(),
-                        thing.spot().turn())));
+                (thing instanceof Bearer b ? b.carrying(false) : thing).named(free(place, thing.name()))
+                        .at(within(place.room(), beside.x(), beside.y(),
+                                thing.spot().turn())));
         return place.with(all);
     }
 

@@ -2,11 +2,11 @@ package firmperch.place;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surface;
 import firmperch.param.Params;
 import firmperch.units.Require;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * A bench or table beside the one that is filmed on. Lengths in m.
@@ -18,7 +18,7 @@ import java.util.OptionalDouble;
  */
 public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm, boolean perch)
         implements
-            Thing {
+            Bearer {
     static final Params<Table> PARAMS = Thing.described(Table.class).group("size", "How large it is", Size.PARAMS)
             .length("top", "Thickness of its top", 0.005, 1).length("drawers", "Drawers below it, down by", 0, 2)
             .either("firm", "Stands", "firmly", "rickety")
@@ -52,18 +52,13 @@ public record Table(String name, Spot spot, Size size, double top, double drawer
     }
 
     @Override
-    public OptionalDouble carries() {
-        return perch ? OptionalDouble.of(size.height()) : OptionalDouble.empty();
+    public Surface surface() {
+        return Surface.TABLE;
     }
 
     @Override
-    public boolean mayCarry() {
-        return true;
-    }
-
-    @Override
-    public Thing carrying(boolean yes) {
-        return new Table(name, spot, size, top, drawers, firm, yes);
+    public double measure() {
+        return size.height();
     }
 
     @Override

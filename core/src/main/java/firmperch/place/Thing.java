@@ -4,7 +4,6 @@ import firmperch.body.Vec3;
 import firmperch.param.Described;
 import firmperch.param.Params;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * Something of the room beside the filmed bench. Whoever adds a sort of thing writes one record and adds it to {@link Things}; it is then edited, drawn,
@@ -50,21 +49,6 @@ public interface Thing extends Described {
 
     /** The same thing with other sides in the plan, as far as it has such sides. */
     default Thing sized(Sides other) {
-        return this;
-    }
-
-    /** Height of what of it is to carry the rig, m; nothing if it carries none. */
-    default OptionalDouble carries() {
-        return OptionalDouble.empty();
-    }
-
-    /** True if it could: that is asked of its user. */
-    default boolean mayCarry() {
-        return false;
-    }
-
-    /** The same thing that is to carry the rig, or not. */
-    default Thing carrying(boolean perch) {
         return this;
     }
 

@@ -2,6 +2,7 @@ package firmperch.project;
 
 import static firmperch.units.Quantity.LENGTH;
 
+import firmperch.body.Surface;
 import firmperch.log.Measurement;
 import firmperch.param.Branching;
 import firmperch.param.Described;
@@ -9,6 +10,7 @@ import firmperch.param.Params;
 import firmperch.part.Gear;
 import firmperch.part.Mounted;
 import firmperch.part.Perch;
+import firmperch.place.Bearer;
 import firmperch.place.Place;
 import firmperch.place.RoomEdits;
 import firmperch.place.Spot;
@@ -20,6 +22,7 @@ import firmperch.units.Require;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -65,9 +68,17 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         if (variants.stream().map(Variant::name).distinct().count() < variants.size()) {
             throw new InvalidValue("Variants", "two of one name", "a name of its own for each");
         }
-        if (perch.on(Perch.TABLE) && place.carrier().isEmpty()) {
+        if (perch.on(Perch.TABLE) && place.carrier(Surface.TABLE).isEmpty()) {
             throw new InvalidValue("What the perch stands on", "nothing of the room",
                     "a table or shelf that it stands on, as it is no longer on floor or bench");
+        }
+        if (perch.on(Perch.POST)) {
+            Spot post = place.carrier(Surface.POST)
+                    .orElseThrow(() -> new InvalidValue("What the perch is clamped round", "nothing of the room",
+                            "a post or tube that it is clamped round"))
+                    .spot();
+            // Where it stands follows from where the post does.
+            setUps = setUps.stream().map(s -> s.with(s.stance().at(post.x(), post.y()))).toList();
         }
         for (SetUp setUp : setUps) {
             String in = setUps.size() == 1 ? "" : " in “" + setUp.name() + "”";
@@ -181,7 +192,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         List<SetUp> all = setUps.stream()
                 .map(s -> s.with(s.stance().at(Math.min(s.stance().x(), depth), s.stance().y()))).toList();
         // Where nothing carries it, it stands on the floor.
-        Perch standing = other.carrier().isPresent()
+        Perch standing = other.carrier(Surface.TABLE).isPresent()
                 ? perch
                 : new Perch(perch.parts().stream().map(p -> p.on().contains(Perch.TABLE)
                         ? new Mounted(p.name(), p.part(), List.of(Perch.FLOOR))
@@ -192,9 +203,11 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     /** The same project in another place. A rig that stands on something of the room goes along with it. */
     public Project with(Place changed) {
         List<SetUp> all = setUps;
-        if (perch.on(Perch.TABLE) && place.carrier().isPresent() && changed.carrier().isPresent()) {
-            Spot was = place.carrier().get().spot();
-            Spot is = changed.carrier().get().spot();
+        Optional<Bearer> before = place.carrier(Surface.TABLE);
+        Optional<Bearer> after = changed.carrier(Surface.TABLE);
+        if (perch.on(Perch.TABLE) && before.isPresent() && after.isPresent()) {
+            Spot was = before.get().spot();
+            Spot is = after.get().spot();
             all = setUps.stream().map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + is.x() - was.x()),
                     s.stance().y() + is.y() - was.y()))).toList();
         }

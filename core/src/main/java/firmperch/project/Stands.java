@@ -1,7 +1,9 @@
 package firmperch.project;
 
+import firmperch.body.Surface;
 import firmperch.part.Mounted;
 import firmperch.part.Perch;
+import firmperch.place.Bearer;
 import firmperch.place.Bench;
 import firmperch.place.Place;
 import firmperch.place.Spot;
@@ -14,7 +16,8 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /**
- * What of the place a part that stands by its weight may stand on instead: the floor, the bench, each table and shelf of the room.
+ * What of the place a part may stand on instead: one that stands by its weight the floor, the bench, each table and shelf of the room; one that is clamped
+ * round a post each of these.
  *
  * @param what in a maker's words
  * @param now true if it stands there
@@ -25,23 +28,28 @@ public record Stands(String what, boolean now, Project changed) {
     public static List<Stands> of(Project project, String part) {
         Optional<Mounted> mounted = project.perch().parts().stream().filter(p -> p.name().equals(part)).findFirst();
         String on = mounted.filter(p -> p.on().size() == 1).map(p -> p.on().getFirst()).orElse("");
-        if (!List.of(Perch.FLOOR, Perch.BENCH, Perch.TABLE).contains(on)) {
-            return List.of();
-        }
         List<Stands> all = new ArrayList<>();
-        Place place = project.place();
-        offer(all, "the floor", on.equals(Perch.FLOOR), project, () -> on(project, part, Perch.FLOOR));
-        offer(all, "the bench", on.equals(Perch.BENCH), project, () -> onBench(project, part));
-        for (int i = 0; i < place.things().size(); i++) {
-            int number = i;
-            Thing thing = place.things().get(i);
-            if (thing.mayCarry()) {
-                offer(all, "“" + thing.name() + "”",
-                        on.equals(Perch.TABLE) && place.carrier().filter(thing::equals).isPresent(), project,
-                        () -> onThing(project, part, number));
-            }
+        if (List.of(Perch.FLOOR, Perch.BENCH, Perch.TABLE).contains(on)) {
+            offer(all, "the floor", on.equals(Perch.FLOOR), project, () -> on(project, part, Perch.FLOOR));
+            offer(all, "the bench", on.equals(Perch.BENCH), project, () -> onBench(project, part));
+            things(all, project, part, on, Surface.TABLE);
+        } else if (on.equals(Perch.POST)) {
+            things(all, project, part, on, Surface.POST);
         }
         return all;
+    }
+
+    private static void things(List<Stands> all, Project project, String part, String on, Surface surface) {
+        Optional<Bearer> carrier = project.place().carrier(surface);
+        for (int i = 0; i < project.place().things().size(); i++) {
+            int number = i;
+            Thing thing = project.place().things().get(i);
+            if (thing instanceof Bearer bearer && bearer.surface() == surface) {
+                offer(all, "“" + thing.name() + "”",
+                        on.equals(Perch.port(surface)) && carrier.filter(thing::equals).isPresent(), project,
+                        () -> onThing(project, part, number, surface));
+            }
+        }
     }
 
     private static void offer(List<Stands> all, String what, boolean now, Project project, Supplier<Project> change) {
@@ -65,13 +73,17 @@ public record Stands(String what, boolean now, Project changed) {
     }
 
     /** Its middle is brought over the middle of the thing. */
-    private static Project onThing(Project project, String part, int number) {
+    private static Project onThing(Project project, String part, int number, Surface surface) {
         List<Thing> things = new ArrayList<>();
         for (int i = 0; i < project.place().things().size(); i++) {
-            things.add(project.place().things().get(i).carrying(i == number));
+            Thing thing = project.place().things().get(i);
+            things.add(thing instanceof Bearer bearer && bearer.surface() == surface
+                    ? bearer.carrying(i == number)
+                    : thing);
         }
         Spot spot = things.get(number).spot();
-        return at(on(project.with(project.place().with(things)), part, Perch.TABLE), s -> s.at(spot.x(), spot.y()));
+        return at(on(project.with(project.place().with(things)), part, Perch.port(surface)),
+                s -> s.at(spot.x(), spot.y()));
     }
 
     private static Project at(Project project, UnaryOperator<Stance> moved) {

@@ -48,6 +48,10 @@ public final class Choosing {
                         project.setUps().getFirst().stance().y(), 0, Map.of())))
                 .toList(), 0).with(perch.tilting(tilt(project)));
         Project placed = placed(first.with(first.stance().with(joints)));
+        if (perch.on(Perch.POST)) {
+            // It stands where the post does, so its joints alone bring the camera over the work.
+            placed = Aim.of(placed);
+        }
         for (int i = 1; i < project.setUps().size(); i++) {
             placed = Aim.of(placed.showing(i).with(placed.setUps().get(i - 1).stance()));
         }

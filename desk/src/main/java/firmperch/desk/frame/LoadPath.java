@@ -116,9 +116,11 @@ public final class LoadPath extends VBox {
                 .map(surface -> switch (surface) {
                     case FLOOR -> "floor, sloping " + Quantity.ANGLE.show(place.room().slope(), system);
                     case BENCH -> "bench, " + Quantity.LENGTH.show(place.bench().height(), system) + " high";
-                    case TABLE -> place.carrier()
-                            .map(t -> "“" + t.name() + "”, " + Quantity.LENGTH.show(t.carries().orElse(0), system)
-                                    + " high")
+                    case TABLE -> place.carrier(surface)
+                            .map(t -> "“" + t.name() + "”, " + Quantity.LENGTH.show(t.measure(), system) + " high")
+                            .orElse("");
+                    case POST -> place.carrier(surface)
+                            .map(t -> "“" + t.name() + "”, " + Quantity.LENGTH.show(t.measure(), system) + " thick")
                             .orElse("");
                     case CEILING -> "ceiling, " + Quantity.LENGTH.show(place.room().ceiling(), system) + " up";
                     case WALL -> "wall";
