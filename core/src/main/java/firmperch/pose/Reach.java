@@ -111,6 +111,15 @@ public final class Reach {
         if (miss(rig, reached, grip, goal) <= goal.content) {
             return "";
         }
+        List<String> stops = stops(rig, reached);
+        return stops.isEmpty()
+                ? "That is as near as it comes: nothing of it reaches further that way."
+                : "That is as near as it comes: " + String.join(" and ", stops).toLowerCase(Locale.ROOT)
+                        + (stops.size() == 1 ? " is at its stop." : " are at their stops.");
+    }
+
+    /** What freedoms are at the end of their travel in a pose, by their names. */
+    public static List<String> stops(Rig rig, Pose reached) {
         List<String> stops = new ArrayList<>();
         List<Freedom> freedoms = rig.assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {
@@ -122,10 +131,7 @@ public final class Reach {
                 stops.add(freedom.label());
             }
         }
-        return stops.isEmpty()
-                ? "That is as near as it comes: nothing of it reaches further that way."
-                : "That is as near as it comes: " + String.join(" and ", stops).toLowerCase(Locale.ROOT)
-                        + (stops.size() == 1 ? " is at its stop." : " are at their stops.");
+        return stops;
     }
 
     private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, double least) {

@@ -99,6 +99,8 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
         double near = s.project().policy().distances().overshoot();
         boolean[] kept = Orientation.keeps(s.study());
         String hit = "";
+        double nearest = Double.POSITIVE_INFINITY;
+        Pose end = s.posed().pose();
         for (Pose from : List.of(s.posed().pose(), middle(s))) {
             for (int rise = 0; rise <= RISES; rise++) {
                 Vec3 point = over.plus(new Vec3(0, 0, more * rise / RISES));
@@ -109,6 +111,10 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
                     Vec3 beside = new Vec3(off.x(), off.y(), 0).times(BESIDE * near / off.radius());
                     there = s.study().in(brought(s, from, point.plus(beside), kept));
                     off = s.inRoom(there.sensor()).minus(over);
+                }
+                if (off.radius() < nearest) {
+                    nearest = off.radius();
+                    end = there.posed().pose();
                 }
                 if (serves(off, near, more)) {
                     Situation set = there;
@@ -125,7 +131,16 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
                 }
             }
         }
-        return hit.isEmpty() ? BEYOND : hit;
+        return hit.isEmpty() ? BEYOND + atStops(s, end) : hit;
+    }
+
+    /** What of it is at its stop there, in words: ", “Arm angle” at its stop". */
+    private static String atStops(Situation s, Pose end) {
+        List<String> stops = Reach.stops(s.study().rig(), end);
+        return stops.isEmpty()
+                ? ""
+                : ", " + stops.stream().map(stop -> "“" + stop + "”").collect(Collectors.joining(" and "))
+                        + (stops.size() == 1 ? " at its stop" : " at their stops");
     }
 
     private static Pose brought(Situation s, Pose from, Vec3 point, boolean[] kept) {
@@ -170,12 +185,12 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
                 : "the lens goes from " + low + " to " + high + " above the floor";
     }
 
-    /** What keeps it from the rest, what keeps it from most first: "it hits “Lamp” (5 places), it does not reach so far (3)"; empty if nothing does. */
+    /** What keeps it from the rest, what keeps it from most first: "it hits “Lamp” (5); it does not reach so far, “Arm angle” at its stop (3)"; empty if nothing does. */
     public String kept() {
         Map<String, Long> by = places.stream().filter(p -> !p.reached())
                 .collect(Collectors.groupingBy(Place::kept, TreeMap::new, Collectors.counting()));
         return by.entrySet().stream().sorted(Map.Entry.<String, Long>comparingByValue().reversed())
-                .map(e -> e.getKey() + " (" + e.getValue() + ")").collect(Collectors.joining(", "));
+                .map(e -> e.getKey() + " (" + e.getValue() + ")").collect(Collectors.joining("; "));
     }
 
     /** In words: "its joints let the camera over 71 % of the bench (exact), and with nothing hit it comes over 62 % (48 of 77 places, sampled)". */
