@@ -22,7 +22,7 @@ class ArchitectureTest {
     private static final List<String> ORDER = List.of("units", "disk", "stock", "param", "shot", "body", "part",
             "part.head", "part.base", "part.upright", "part.arm", "part.overhead", "part.portal", "part.balance",
             "kind",
-            "log", "frame", "pose", "place", "project", "clearance", "stability", "strength", "study", "check",
+            "log", "frame", "pose", "place", "project", "cost", "clearance", "stability", "strength", "study", "check",
             "search", "draw",
             "make", "file", "choose");
 

@@ -3,8 +3,8 @@ package firmperch.choose;
 import firmperch.check.Check;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
+import firmperch.project.Purse;
 import firmperch.search.Assessment;
-import firmperch.units.UnitSystem;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -41,6 +41,16 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
     /** The rig that a project has, as it has been asked. */
     public static Card now(Assessment assessed) {
         return of(NOW, "What stands there now", assessed);
+    }
+
+    /** The same, paid from another purse. */
+    public Card paidFrom(Purse purse) {
+        return assessed.map(a -> {
+            Map<Trait, Double> others = new EnumMap<>(figures);
+            others.put(Trait.COST, Trait.price(a, purse));
+            others.put(Trait.TO_PAY, Trait.toPay(a, purse));
+            return new Card(id, label, assessed, why, Collections.unmodifiableMap(others));
+        }).orElse(this);
     }
 
     /** The same under another id and name. */
@@ -101,11 +111,15 @@ public record Card(String id, String label, Optional<Assessment> assessed, Strin
         return assessed.map(demands::of).orElse("");
     }
 
-    /** Its figures, each in words. */
-    public Map<Trait, String> told(UnitSystem units) {
+    /**
+     * Its figures, each in words.
+     *
+     * @param project whose units and money they are told in
+     */
+    public Map<Trait, String> told(Project project) {
         Map<Trait, String> all = new EnumMap<>(Trait.class);
         for (Trait trait : Trait.values()) {
-            all.put(trait, assessed.isPresent() ? trait.words(figure(trait), units) : "");
+            all.put(trait, assessed.isPresent() ? trait.words(figure(trait), project) : "");
         }
         return all;
     }

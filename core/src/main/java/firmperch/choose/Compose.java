@@ -1,6 +1,7 @@
 package firmperch.choose;
 
 import firmperch.body.Assembly;
+import firmperch.cost.Bill;
 import firmperch.part.Kind;
 import firmperch.part.Mounted;
 import firmperch.part.PartType;
@@ -9,7 +10,6 @@ import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.Stance;
 import firmperch.search.Aim;
-import firmperch.search.Bill;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -39,7 +39,7 @@ public final class Compose {
      * @param label of the part that comes, or goes
      * @param perch that it makes; nothing if it does not fit
      * @param why it does not; empty if it does
-     * @param price by how much it is dearer, units of money
+     * @param price by how much it is dearer, in the maker's money
      * @param mass by how much it is heavier, kg
      */
     public record Change(String label, Optional<Perch> perch, String why, double price, double mass) {}
@@ -49,7 +49,7 @@ public final class Compose {
         perch = project.perch();
         at = perch.parts().stream().map(Mounted::name).toList().indexOf(name);
         part = at < 0 ? null : perch.parts().get(at);
-        before = Bill.of(assembly(project, perch));
+        before = Bill.of(assembly(project, perch), project.units());
     }
 
     /** Every part that could stand in the place of one; none where there is no such part. */
@@ -117,8 +117,9 @@ public final class Compose {
     private Change change(String label, Supplier<Perch> make) {
         try {
             Perch made = make.get();
-            Bill bill = Bill.of(assembly(project, made));
-            return new Change(label, Optional.of(made), "", bill.price() - before.price(), bill.mass() - before.mass());
+            Bill bill = Bill.of(assembly(project, made), project.units());
+            return new Change(label, Optional.of(made), "", project.purse().here(bill.price() - before.price()),
+                    bill.mass() - before.mass());
         } catch (InvalidValue doesNotFit) {
             return new Change(label, Optional.empty(), doesNotFit.getMessage(), 0, 0);
         }

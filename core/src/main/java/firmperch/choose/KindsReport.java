@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import firmperch.file.Tree;
 import firmperch.project.Project;
-import firmperch.units.UnitSystem;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
@@ -14,7 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * Cards as JSON: {@code project} and {@code kinds}, each with {@code kind}, {@code label}, {@code verdict} ({@code cannot} where it cannot be put up),
+ * Cards as JSON: {@code project}, the {@code currency} of what they cost (ISO 4217) and {@code kinds}, each with {@code kind}, {@code label}, {@code verdict} ({@code cannot} where it cannot be put up),
  * {@code sentence}, {@code sampled} where not every pose is proven, {@code why} it cannot, what it asks of the {@code place}, the {@code tools} and {@code waits}, and a figure for each trait that it has, by the trait's name in
  * small letters, in SI but angles in degrees.
  */
@@ -26,6 +25,7 @@ public final class KindsReport {
     public static String json(Project project, List<Card> cards) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("project", project.name());
+        root.put("currency", project.purse().currency().id());
         ArrayNode kinds = root.putArray("kinds");
         for (Card card : cards) {
             ObjectNode one = kinds.addObject();
@@ -49,7 +49,6 @@ public final class KindsReport {
 
     /** In lines, a few for each. */
     public static List<String> lines(Project project, List<Card> cards) {
-        UnitSystem units = project.units();
         List<String> lines = new ArrayList<>(List.of(project.name() + ", " + project.studio(), ""));
         for (Card card : cards) {
             lines.add(String.format("%-7s %s (%s)%s", card.verdict().map(v -> v.word()).orElse("cannot"), card.label(),
@@ -57,7 +56,7 @@ public final class KindsReport {
             lines.add("        " + card.sentence());
             if (card.assessed().isPresent()) {
                 List<String> figures = new ArrayList<>();
-                for (Map.Entry<Trait, String> figure : card.told(units).entrySet()) {
+                for (Map.Entry<Trait, String> figure : card.told(project).entrySet()) {
                     figures.add(figure.getKey().label() + " " + figure.getValue());
                 }
                 lines.add("        " + String.join(", ", figures));

@@ -33,6 +33,13 @@ public final class Ranking {
                         .map(a -> a.study().assembly().contacts().stream().noneMatch(Ranking::drilled)).orElse(false);
             }
         },
+        /** Nothing that is not there already. */
+        NOTHING_TO_BUY("nothing to buy") {
+            @Override
+            boolean keeps(Card card) {
+                return card.figure(Trait.TO_PAY).orElse(1) < CENT;
+            }
+        },
         /** Nothing on the floor. */
         NO_FLOOR("nothing on the floor") {
             @Override
@@ -56,6 +63,7 @@ public final class Ranking {
     }
 
     private static final double NEXT = 0.5;
+    private static final double CENT = 0.01;
 
     private Ranking() {
     }

@@ -2,12 +2,12 @@ package firmperch.choose;
 
 import firmperch.check.Finding;
 import firmperch.check.Verdict;
+import firmperch.cost.Bill;
 import firmperch.param.Path;
 import firmperch.part.Kind;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
-import firmperch.search.Bill;
 import firmperch.search.Choosing;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
@@ -118,7 +118,7 @@ final class Sizing {
             fewest.accumulateAndGet(gives.size(), Math::min);
             return new Tried(there, perch, gives.size(),
                     gives.stream().mapToDouble(f -> 1 - Math.clamp(f.margin(), 0, 1)).sum(),
-                    Bill.of(now.study().assembly()).price());
+                    Bill.of(now.study().assembly(), project.units()).price());
         });
     }
 }

@@ -6,13 +6,15 @@ import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
+import firmperch.cost.Bill;
+import firmperch.cost.Shopping;
 import firmperch.make.CutList;
 import firmperch.make.CutPiece;
+import firmperch.project.Project;
+import firmperch.project.Purse;
 import firmperch.search.Assessment;
-import firmperch.search.Bill;
 import firmperch.search.ChangeOver;
 import firmperch.units.Quantity;
-import firmperch.units.UnitSystem;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -28,7 +30,9 @@ public enum Trait {
     /** What is left over at the weakest. */
     HOLDS("holds best", "left over", Quantity.NUMBER, false, a -> a.weakest().margin()),
     /** All that is bought or used up, rough. */
-    COST("cheap", "cost", Quantity.NUMBER, true, a -> Bill.of(a.study().assembly()).price()),
+    COST("cheap", "cost", Quantity.NUMBER, true, a -> price(a, a.project().purse())),
+    /** What of that is still to be paid, as the maker has some of it. */
+    TO_PAY("uses what is there", "to pay", Quantity.NUMBER, true, a -> toPay(a, a.project().purse())),
     /** Floor under it, wheels and all. */
     FOOTPRINT("small on the floor", "floor", Quantity.AREA, true, Trait::footprint),
     /** What is left of the walkway. */
@@ -36,7 +40,7 @@ public enum Trait {
     /** Movements of a hand from each set-up to the next. */
     TOUCHES("few touches between set-ups", "touches", Quantity.COUNT, true, Trait::touches),
     /** Without the gear. */
-    MASS("light", "mass", Quantity.MASS, true, a -> Bill.of(a.study().assembly()).mass()),
+    MASS("light", "mass", Quantity.MASS, true, a -> Bill.of(a.study().assembly(), a.project().units()).mass()),
     /** The heaviest piece of it, as it is carried. */
     HEAVIEST("light to carry", "heaviest piece", Quantity.MASS, true, Trait::heaviest),
     /** Its longest piece. */
@@ -99,7 +103,7 @@ public enum Trait {
     }
 
     /** A figure in words; what there is none of is all the better for it. */
-    public String words(OptionalDouble figure, UnitSystem units) {
+    public String words(OptionalDouble figure, Project project) {
         if (figure.isEmpty()) {
             return switch (this) {
                 case FOOTPRINT -> "nothing on the floor";
@@ -111,15 +115,30 @@ public enum Trait {
         double value = figure.getAsDouble();
         return switch (this) {
             case HOLDS -> "×" + String.format(Locale.ROOT, "%.2f", value);
-            case COST -> String.format(Locale.ROOT, "%.0f", value);
-            default -> unit.show(value, units);
+            case COST, TO_PAY -> project.purse().words(value);
+            default -> unit.show(value, project.units());
         };
     }
 
-    /** A figure with what it is of, where that does not follow from its unit: "178 · 0.65 m² · 3 touches". */
-    public String told(OptionalDouble figure, UnitSystem units) {
-        String words = words(figure, units);
-        return figure.isPresent() && (unit == Quantity.NUMBER || unit == Quantity.COUNT) ? label + " " + words : words;
+    /** A figure with what it is of, where that does not follow from its unit: "€178 · 0.65 m² · touches 3". */
+    public String told(OptionalDouble figure, Project project) {
+        String words = words(figure, project);
+        boolean plain = (unit == Quantity.NUMBER || unit == Quantity.COUNT) && this != COST;
+        return figure.isPresent() && plain ? label + " " + words : words;
+    }
+
+    /** What it costs, in the maker's money. */
+    static double price(Assessment a, Purse purse) {
+        return purse.here(shopping(a).price());
+    }
+
+    /** What of that is still to be paid. */
+    static double toPay(Assessment a, Purse purse) {
+        return shopping(a).toPay(purse);
+    }
+
+    private static Shopping shopping(Assessment a) {
+        return Shopping.of(a.study().assembly(), a.project().units());
     }
 
     private static double available(Assessment a, String id) {

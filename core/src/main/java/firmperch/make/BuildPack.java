@@ -1,10 +1,12 @@
 package firmperch.make;
 
 import firmperch.check.Finding;
+import firmperch.cost.Shopping;
 import firmperch.draw.Drawing;
 import firmperch.draw.PlanView;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
+import firmperch.project.Purse;
 import firmperch.search.Assessment;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
@@ -13,7 +15,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -167,11 +168,10 @@ final class BuildPack {
         }
         y -= 8;
         line(bold, 11, "Hardware list");
-        float[] columns = {0, 270, 300, 345};
-        row(bold, columns, "Item", "No.", "Price", "For");
+        float[] columns = {0, 300, 330};
+        row(bold, columns, "Item", "No.", "For");
         for (HardwareItem item : plan.hardware()) {
-            row(regular, columns, item.item(), "" + item.count(),
-                    String.format(Locale.ROOT, "%.2f", item.price()), item.use());
+            row(regular, columns, item.item(), "" + item.count(), item.use());
         }
         y -= 8;
         for (Pour pour : plan.pours()) {
@@ -181,9 +181,16 @@ final class BuildPack {
                     + ", "
                     + Quantity.VOLUME.show(pour.water(), units()) + " of water.");
         }
-        paragraph(regular, 9,
-                String.format(Locale.ROOT, "All of it together costs about %.0f units of money and weighs "
-                        + "%s.", plan.bill().price(), Quantity.MASS.show(plan.bill().mass(), units())));
+        y -= 8;
+        line(bold, 11, "Shopping list");
+        float[] bought = {0, 300, 360, 430};
+        row(bold, bought, "Item", "How much", "Price", "Is there already");
+        Purse purse = plan.project().purse();
+        for (Shopping.Line one : plan.shopping().lines()) {
+            row(regular, bought, one.item(), one.much(units()), purse.words(purse.here(one.price())),
+                    one.there(purse) ? "yes" : "");
+        }
+        paragraph(regular, 9, plan.totals());
         paragraph(regular, 9, "These lists for a spreadsheet are files of their own: " + Exporters.ALL.stream()
                 .filter(e -> e.ending().equals(".csv")).map(e -> e.label() + " (" + e.fileName() + ")")
                 .collect(Collectors.joining(", ")) + ".");

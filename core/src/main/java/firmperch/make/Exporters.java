@@ -11,8 +11,8 @@ public final class Exporters {
     /** The cut list for a spreadsheet. */
     public static final Exporter CUTS = new Exporter("cuts", "Cut list as CSV", "cuts.csv", Exporter.Needs.PIECES,
             true, assessment -> Lists.cuts(MakingPlan.of(assessment)));
-    /** The hardware list for a spreadsheet. */
-    public static final Exporter HARDWARE = new Exporter("hardware", "Hardware list as CSV", "hardware.csv",
+    /** The shopping list for a spreadsheet. */
+    public static final Exporter HARDWARE = new Exporter("hardware", "Shopping list as CSV", "hardware.csv",
             Exporter.Needs.PIECES, true, assessment -> Lists.hardware(MakingPlan.of(assessment)));
 
     /** The mat of what the camera sees. */

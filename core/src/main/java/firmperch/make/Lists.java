@@ -1,5 +1,7 @@
 package firmperch.make;
 
+import firmperch.cost.Shopping;
+import firmperch.project.Purse;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.nio.charset.StandardCharsets;
@@ -8,7 +10,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 /**
- * The cut list and the hardware list as CSV (RFC 4180), lengths in the project's units; with the mark by which spreadsheets know
+ * The cut list and the shopping list as CSV (RFC 4180), lengths in the project's units; with the mark by which spreadsheets know
  * that it is UTF-8, or Ø and × would come out as something else.
  */
 final class Lists {
@@ -32,19 +34,26 @@ final class Lists {
         return text.toString().getBytes(StandardCharsets.UTF_8);
     }
 
-    /** The hardware list, the concrete's bags as its last row. */
+    /** The shopping list: all that is bought, the concrete's bags as its last row; prices in the maker's money, tax and all. */
     static byte[] hardware(MakingPlan plan) {
+        Purse purse = plan.project().purse();
         StringBuilder text = new StringBuilder(MARK);
-        row(text, "Item", "Count", "Rough price", "For");
-        for (HardwareItem item : plan.hardware()) {
-            row(text, item.item(), item.count(), price(item.price()), item.use());
-        }
-        for (Pour pour : plan.pours()) {
-            row(text, pour.name() + " mix, " + pour.bag().label(), pour.bags(), price(pour.price()),
-                    Quantity.MASS.show(pour.mass(), plan.project().units()) + " to pour, "
-                            + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water");
+        row(text, "Item", "How much", "Rough price (" + purse.currency().id() + ")", "To pay", "For");
+        for (Shopping.Line line : plan.shopping().lines()) {
+            row(text, line.item(), line.much(plan.project().units()), price(purse.here(line.price())),
+                    price(purse.here(line.toPay(purse))), use(plan, line));
         }
         return text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String use(MakingPlan plan, Shopping.Line line) {
+        return line.sort() == Shopping.Sort.BAG
+                ? plan.pours().stream().map(pour -> pour.name() + ", "
+                        + Quantity.MASS.show(pour.mass(), plan.project().units()) + " to pour, "
+                        + Quantity.VOLUME.show(pour.water(), plan.project().units()) + " of water")
+                        .collect(Collectors.joining("; "))
+                : plan.hardware().stream().filter(item -> item.item().equals(line.item())).map(HardwareItem::use)
+                        .distinct().collect(Collectors.joining("; "));
     }
 
     private static void row(StringBuilder text, Object... cells) {

@@ -1,14 +1,16 @@
 package firmperch.make;
 
 import firmperch.body.Assembly;
+import firmperch.cost.Bill;
+import firmperch.cost.Shopping;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
-import firmperch.search.Bill;
+import firmperch.units.Quantity;
 import java.util.List;
 
 /** What it takes to make an assessed project: lists that follow from its assembly. */
 public record MakingPlan(Project project, List<CutPiece> cuts, List<HardwareItem> hardware, List<Pour> pours,
-        List<WorkStep> order, Bill bill) {
+        List<WorkStep> order, Bill bill, Shopping shopping) {
     /** Width of a saw cut, m: common practice, no source. */
     public static final double KERF = 0.003;
 
@@ -17,12 +19,26 @@ public record MakingPlan(Project project, List<CutPiece> cuts, List<HardwareItem
         Project project = assessment.project();
         Assembly assembly = assessment.study().assembly();
         return new MakingPlan(project, CutList.of(assembly), Hardware.of(assembly),
-                Pour.of(assembly, project.units()), OrderOfWork.of(assessment), Bill.of(assembly));
+                Pour.of(assembly, project.units()), OrderOfWork.of(assessment), Bill.of(assembly, project.units()),
+                Shopping.of(assembly, project.units()));
     }
 
-    /** Rough price of hardware and pours in whole bags, wood and tube not counted, units of money. */
+    /** What all of it costs, in the maker's money, tax and all. */
     public double price() {
-        return hardware.stream().mapToDouble(HardwareItem::price).sum() + pours.stream().mapToDouble(Pour::price).sum();
+        return project.purse().here(shopping.price());
+    }
+
+    /** What is still to be paid, as some of it is there already. */
+    public double toPay() {
+        return shopping.toPay(project.purse());
+    }
+
+    /** In words: "All of it together costs about €312 and weighs 84 kg; €40 of that is there already." */
+    public String totals() {
+        double there = price() - toPay();
+        String own = there > 0.005 ? "; " + project.purse().words(there) + " of that is there already" : "";
+        return "All of it together costs about " + project.purse().words(price()) + " and weighs "
+                + Quantity.MASS.show(bill.mass(), project.units()) + own + ".";
     }
 
     /** What to bear in mind throughout. */

@@ -3,7 +3,6 @@ package firmperch.make;
 import firmperch.body.Assembly;
 import firmperch.body.Piece;
 import firmperch.body.Supply;
-import firmperch.search.BallastSizing;
 import firmperch.stock.PremixBag;
 import firmperch.units.UnitSystem;
 import java.util.List;
@@ -27,7 +26,7 @@ public record Pour(String name, double mass, double volume, PremixBag bag, int b
 
     private static Pour of(Piece piece, PremixBag bag) {
         double volume = piece.solid().massAt(1).mass();
-        int bags = BallastSizing.bags(volume, bag);
+        int bags = bag.whole(volume);
         return new Pour(piece.name(), piece.own().mass(), volume, bag, bags, bags * bag.water());
     }
 

@@ -34,9 +34,10 @@ import java.util.stream.IntStream;
  * @param setUps 1 to {@link #MOST_SETUPS} of them
  * @param shown number of the one shown, the first is 0
  * @param variants other rigs for the same set-ups, kept beside the one that is worked on; at most {@link #MOST_VARIANTS}
+ * @param purse what money is told in, and what need not be bought
  */
 public record Project(String name, String studio, UnitSystem units, List<SetUp> setUps, int shown, Gear gear,
-        Place place, Perch perch, Policy policy, List<Measurement> log, List<Variant> variants)
+        Place place, Perch perch, Policy policy, List<Measurement> log, List<Variant> variants, Purse purse)
         implements
             Described,
             Branching {
@@ -51,13 +52,14 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             .group("gear", "Gear", Gear.PARAMS).group("place", "Place", Place.PARAMS)
             .other("perch", "Perch", Perch.class).group("policy", "What is asked", Policy.PARAMS)
             .many("log", "Measurements", Measurement.PARAMS, 1000)
-            .many("variants", "Variants", Variant.PARAMS, MOST_VARIANTS).orElse(List.of()).done();
+            .many("variants", "Variants", Variant.PARAMS, MOST_VARIANTS).orElse(List.of())
+            .group("purse", "Money", Purse.PARAMS).orElse(Purse.PLAIN).done();
 
     public Project {
         setUps = List.copyOf(setUps);
         log = List.copyOf(log);
         variants = List.copyOf(variants);
-        PARAMS.check(name, studio, units, setUps, shown, gear, place, perch, policy, log, variants);
+        PARAMS.check(name, studio, units, setUps, shown, gear, place, perch, policy, log, variants, purse);
         if (shown >= setUps.size()) {
             throw new InvalidValue("Set-up shown", "number " + shown,
                     setUps.isEmpty() ? "at least one set-up" : "0 to " + (setUps.size() - 1));
@@ -98,7 +100,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     /** One without variants. */
     public Project(String name, String studio, UnitSystem units, List<SetUp> setUps, int shown, Gear gear, Place place,
             Perch perch, Policy policy, List<Measurement> log) {
-        this(name, studio, units, setUps, shown, gear, place, perch, policy, log, List.of());
+        this(name, studio, units, setUps, shown, gear, place, perch, policy, log, List.of(), Purse.PLAIN);
     }
 
     @Override
@@ -150,7 +152,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
     public Project showing(int other) {
         return other == shown
                 ? this
-                : new Project(name, studio, units, setUps, other, gear, place, perch, policy, log, variants);
+                : new Project(name, studio, units, setUps, other, gear, place, perch, policy, log, variants, purse);
     }
 
     /** The same project shown in each of its set-ups, in their order. */
@@ -160,7 +162,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
 
     /** The same project with other set-ups. */
     public Project with(List<SetUp> changed, int show) {
-        return new Project(name, studio, units, changed, show, gear, place, perch, policy, log, variants);
+        return new Project(name, studio, units, changed, show, gear, place, perch, policy, log, variants, purse);
     }
 
     /** The same project with the set-up that is shown changed. */
@@ -183,7 +185,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
 
     /** The same project with another perch. */
     public Project with(Perch changed) {
-        return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log, variants);
+        return new Project(name, studio, units, setUps, shown, gear, place, changed, policy, log, variants, purse);
     }
 
     /** The same project moved into another room with its bench: what would stand beyond its wall stands at it. */
@@ -197,7 +199,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
                 : new Perch(perch.parts().stream().map(p -> p.on().contains(Perch.TABLE)
                         ? new Mounted(p.name(), p.part(), List.of(Perch.FLOOR))
                         : p).toList());
-        return new Project(name, studio, units, all, shown, gear, other, standing, policy, log, variants);
+        return new Project(name, studio, units, all, shown, gear, other, standing, policy, log, variants, purse);
     }
 
     /** The same project in another place. A rig that stands on something of the room goes along with it. */
@@ -211,7 +213,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             all = setUps.stream().map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + is.x() - was.x()),
                     s.stance().y() + is.y() - was.y()))).toList();
         }
-        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log, variants);
+        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log, variants, purse);
     }
 
     /**
@@ -228,7 +230,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         double dy = along ? 0 : changed.room().walls().left() - place.room().walls().left();
         List<SetUp> all = setUps.stream()
                 .map(s -> s.with(s.stance().at(Math.max(0, s.stance().x() + dx), s.stance().y() + dy))).toList();
-        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log, variants);
+        return new Project(name, studio, units, all, shown, gear, changed, perch, policy, log, variants, purse);
     }
 
     /**
@@ -245,17 +247,22 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
             }
             return s.by(same, s.lens());
         }).toList();
-        return new Project(name, studio, units, all, shown, changed, place, perch, policy, log, variants);
+        return new Project(name, studio, units, all, shown, changed, place, perch, policy, log, variants, purse);
+    }
+
+    /** The same project, paid from another purse. */
+    public Project with(Purse other) {
+        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, log, variants, other);
     }
 
     /** The same project with its variants others. */
     Project keeping(List<Variant> others) {
-        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, log, others);
+        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, log, others, purse);
     }
 
     /** The same project with its measurements others. */
     public Project logged(List<Measurement> changed) {
-        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, changed, variants);
+        return new Project(name, studio, units, setUps, shown, gear, place, perch, policy, changed, variants, purse);
     }
 
     private Project with(Shot s) {

@@ -6,7 +6,6 @@ import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
-import firmperch.stock.PremixBag;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
@@ -76,10 +75,5 @@ public record BallastSizing(double poured, Optional<Project> needed, double mass
             }
         }
         return new double[]{mass, volume};
-    }
-
-    /** Whole bags of a mix that make a volume given in m³. */
-    public static int bags(double volume, PremixBag bag) {
-        return (int) Math.ceil(volume / bag.yield() - 1e-9);
     }
 }

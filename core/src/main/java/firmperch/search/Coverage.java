@@ -131,16 +131,16 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
                 }
             }
         }
-        return hit.isEmpty() ? BEYOND + atStops(s, end) : hit;
+        return hit.isEmpty() ? beyond(s, end) : hit;
     }
 
-    /** What of it is at its stop there, in words: ", “Arm angle” at its stop". */
-    private static String atStops(Situation s, Pose end) {
+    /** What of it is at its stop there, in words: "“Arm angle” is at its stop"; that it does not reach so far, if nothing is. */
+    private static String beyond(Situation s, Pose end) {
         List<String> stops = Reach.stops(s.study().rig(), end);
         return stops.isEmpty()
-                ? ""
-                : ", " + stops.stream().map(stop -> "“" + stop + "”").collect(Collectors.joining(" and "))
-                        + (stops.size() == 1 ? " at its stop" : " at their stops");
+                ? BEYOND
+                : stops.stream().map(stop -> "“" + stop + "”").collect(Collectors.joining(" and "))
+                        + (stops.size() == 1 ? " is at its stop" : " are at their stops");
     }
 
     private static Pose brought(Situation s, Pose from, Vec3 point, boolean[] kept) {
@@ -185,7 +185,7 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
                 : "the lens goes from " + low + " to " + high + " above the floor";
     }
 
-    /** What keeps it from the rest, what keeps it from most first: "it hits “Lamp” (5); it does not reach so far, “Arm angle” at its stop (3)"; empty if nothing does. */
+    /** What keeps it from the rest, what keeps it from most first: "it hits “Lamp” (5); “Arm angle” is at its stop (3)"; empty if nothing does. */
     public String kept() {
         Map<String, Long> by = places.stream().filter(p -> !p.reached())
                 .collect(Collectors.groupingBy(Place::kept, TreeMap::new, Collectors.counting()));

@@ -4,11 +4,12 @@ import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About;
-import firmperch.check.Finding;
 import firmperch.check.Finding.Cure;
+import firmperch.check.Finding;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Verdict;
+import firmperch.cost.Bill;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
@@ -77,7 +78,7 @@ final class Cures {
     Cures(Assessment before) {
         this.before = before;
         project = before.project();
-        bill = Bill.of(before.study().assembly());
+        bill = Bill.of(before.study().assembly(), before.project().units());
     }
 
     /** Changes of the set-up that a finding is about, or of the one shown. */
@@ -340,18 +341,18 @@ final class Cures {
 
     private double cost(Project changed) {
         Study study = Study.of(changed);
-        Bill after = Bill.of(study.assembly());
+        Bill after = Bill.of(study.assembly(), project.units());
         double reach = reach(before.study()) - reach(study);
         // Counts the money, one unit for each kilogram to carry, and one for each centimetre of reach lost.
         return after.price() - bill.price() + Math.abs(after.mass() - bill.mass()) + 100 * Math.max(0, reach);
     }
 
     private String price(Assessment after) {
-        Bill bought = Bill.of(after.study().assembly());
+        Bill bought = Bill.of(after.study().assembly(), project.units());
         List<String> words = new ArrayList<>();
-        double money = bought.price() - bill.price();
-        if (Math.abs(money) >= 0.05) {
-            words.add(String.format(Locale.ROOT, "%s%.2f", money > 0 ? "+" : "−", Math.abs(money)));
+        String money = project.purse().more(project.purse().here(bought.price() - bill.price()));
+        if (!money.isEmpty()) {
+            words.add(money);
         }
         double mass = bought.mass() - bill.mass();
         if (Math.abs(mass) >= 0.05) {

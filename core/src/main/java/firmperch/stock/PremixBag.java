@@ -22,4 +22,9 @@ public record PremixBag(String id, String label, double dry, double yield, doubl
             List.of(new PremixBag("bag-25kg", "25 kg bag", 25, 0.0117, 0.0024, 6, SOURCE),
                     new PremixBag("bag-60lb", "60 lb bag", 60 * LB, 0.45 * FT3, 0.0021, 5.5, SOURCE),
                     new PremixBag("bag-80lb", "80 lb bag", 80 * LB, 0.60 * FT3, 0.0028, 6.5, SOURCE)));
+
+    /** Whole bags of it that make a volume, m³. */
+    public int whole(double volume) {
+        return (int) Math.ceil(volume / yield - 1e-9);
+    }
 }

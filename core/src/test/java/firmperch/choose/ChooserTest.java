@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.check.Verdict;
+import firmperch.cost.Bill;
+import firmperch.cost.Shopping;
 import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.part.Kind;
@@ -13,10 +15,10 @@ import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.place.Joists;
 import firmperch.project.Project;
+import firmperch.project.Purse;
 import firmperch.project.Variant;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
-import firmperch.search.Bill;
 import firmperch.search.Choosing;
 import firmperch.search.Progress;
 import firmperch.units.InvalidValue;
@@ -82,7 +84,7 @@ class ChooserTest {
                             kind.sizes().getLast(), second);
                     Assessment a = Assessor.now(Choosing.of(project, perch, kind.joints()));
                     if (a.verdict() != Verdict.GIVES) {
-                        cheapest = Math.min(cheapest, Bill.of(a.study().assembly()).price());
+                        cheapest = Math.min(cheapest, Bill.of(a.study().assembly(), a.project().units()).price());
                     }
                 } catch (InvalidValue doesNotFit) {
                     // One that cannot be made is none of them.
@@ -92,7 +94,8 @@ class ChooserTest {
         Assessment sized = Assessor.now(Sizing.of(project, kind, Progress.NONE));
         assertThat(cheapest).isFinite();
         assertThat(sized.verdict()).isNotEqualTo(Verdict.GIVES);
-        assertThat(Bill.of(sized.study().assembly()).price()).isLessThanOrEqualTo(1.05 * cheapest);
+        assertThat(Bill.of(sized.study().assembly(), sized.project().units()).price())
+                .isLessThanOrEqualTo(1.05 * cheapest);
     }
 
     private static Perch changed(Perch perch, Kind.Size size, double by) {
@@ -187,7 +190,30 @@ class ChooserTest {
                 .orElseThrow();
         assertThat(Trait.FOOTPRINT.of(a).orElseThrow()).isCloseTo(4 * side * side, within(1e-9));
         assertThat(Trait.TOUCHES.of(a)).as("one set-up").isEmpty();
-        assertThat(Card.now(a).told(a.project().units())).containsAllEntriesOf(
+        assertThat(Card.now(a).told(a.project())).containsAllEntriesOf(
                 Map.of(Trait.TOUCHES, "none"));
+    }
+
+    /** What the maker has need not be paid: the figures follow without the card being worked out again; with all of it there nothing is to buy. */
+    @Test
+    void whatIsThereMakesACardCheaper() {
+        Project project = Demo.project();
+        Card card = Card.now(Assessor.now(project));
+        Shopping list = Shopping.of(card.assessed().orElseThrow().study().assembly(), project.units());
+        assertThat(card.figure(Trait.TO_PAY)).isEqualTo(card.figure(Trait.COST));
+        Purse all = Purse.PLAIN;
+        for (Shopping.Line line : list.lines()) {
+            all = all.having(line.item(), line.amount());
+        }
+        Card there = card.paidFrom(all);
+        assertThat(there.figure(Trait.COST)).isEqualTo(card.figure(Trait.COST));
+        assertThat(there.figure(Trait.TO_PAY).orElseThrow()).isCloseTo(0, within(1e-9));
+        assertThat(Ranking.of(List.of(card, there), all(), List.of(Ranking.Only.NOTHING_TO_BUY), 1e9))
+                .containsExactly(there);
+        Card taxed = card.paidFrom(new Purse(Purse.PLAIN.currency(), 1, 0.19, List.of()));
+        assertThat(taxed.figure(Trait.COST).orElseThrow())
+                .isCloseTo(1.19 * card.figure(Trait.COST).orElseThrow(), within(1e-9));
+        assertThat(Card.now(Assessor.now(project.with(all))).figure(Trait.TO_PAY).orElseThrow()).isCloseTo(0,
+                within(1e-9));
     }
 }

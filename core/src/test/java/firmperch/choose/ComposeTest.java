@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
+import firmperch.cost.Bill;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import firmperch.part.Mounted;
@@ -11,7 +12,6 @@ import firmperch.part.Parts;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
-import firmperch.search.Bill;
 import firmperch.search.Choosing;
 import firmperch.study.Study;
 import java.nio.file.Path;
@@ -35,8 +35,8 @@ class ComposeTest {
         Perch longer = more.perch().orElseThrow();
         assertThat(longer.parts()).hasSize(GLAZING.perch().parts().size() + 1);
         Project composed = Compose.applied(GLAZING, longer);
-        Bill before = Bill.of(Study.of(GLAZING).assembly());
-        Bill after = Bill.of(Study.of(composed).assembly());
+        Bill before = Bill.of(Study.of(GLAZING).assembly(), GLAZING.units());
+        Bill after = Bill.of(Study.of(composed).assembly(), composed.units());
         assertThat(more.price()).isCloseTo(after.price() - before.price(), within(1e-9));
         assertThat(more.mass()).isCloseTo(after.mass() - before.mass(), within(1e-9));
         String added = longer.parts().stream().map(Mounted::name)

@@ -193,9 +193,9 @@ class AssessmentTest {
     /** Usual bag labels: an 80 lb bag makes 0.60 ft³, so a cubic yard (27 ft³) takes 45 of them (common practice). */
     @Test
     void bagsInACubicYard() {
-        assertThat(BallastSizing.bags(27 * 0.028316846592, PremixBag.ALL.get("bag-80lb"))).isEqualTo(45);
-        assertThat(BallastSizing.bags(27 * 0.028316846592, PremixBag.ALL.get("bag-60lb"))).isEqualTo(60);
-        assertThat(BallastSizing.bags(0, PremixBag.ALL.get("bag-60lb"))).isZero();
+        assertThat(PremixBag.ALL.get("bag-80lb").whole(27 * 0.028316846592)).isEqualTo(45);
+        assertThat(PremixBag.ALL.get("bag-60lb").whole(27 * 0.028316846592)).isEqualTo(60);
+        assertThat(PremixBag.ALL.get("bag-60lb").whole(0)).isZero();
     }
 
     /** What is told first: a mast at ×0.23 out of balance stands before a push at ×0.98, a fall at ×0.9 before a break at ×0.5. */

@@ -10,6 +10,7 @@ import firmperch.check.RaisedQuestions;
 import firmperch.check.Verdict;
 import firmperch.param.Path;
 import firmperch.project.Project;
+import firmperch.project.Purse;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.PostStock;
@@ -93,21 +94,19 @@ class CuresTest {
     }
 
     /**
-     * The price of a cure is the difference of two bills, by hand: a stouter post costs what its metres cost more, less the concrete
-     * (6 for 11.7 l) that it displaces and the plywood (1900 for a m³) that the wider bore takes out of the block.
+     * The price of a cure is the difference of two bills, by hand: a stouter post costs what its metres cost more, less the plywood
+     * (1900 for a m³) that the wider bore takes out of the block; of concrete two whole bags are bought either way.
      */
     @Test
     void aCureIsPricedByTheBill() {
         Project thin = Demo.with("perch.post.stock", PostStock.ALL.get("pipe-33.7x3.2"));
-        double concrete = Math.PI / 4 * (0.0483 * 0.0483 - 0.0337 * 0.0337) * 0.14 / 0.0117 * 6;
         double play = 0.0001;
         double wood = Math.PI / 4 * (Math.pow(0.0483 + play, 2) - Math.pow(0.0337 + play, 2)) * 0.2 * 1900;
-        double byHand = 1.5 * (10.5 - 7) - concrete - wood;
+        double byHand = 1.5 * (10.5 - 7) - wood;
         Finding finding = Assessor.full(thin, Progress.NONE).finding("upright");
         assertThat(finding.verdict()).isNotEqualTo(Verdict.HOLDS);
         assertThat(finding.cures()).filteredOn(c -> c.what().contains("steel pipe 48.3 × 3.2")).first()
-                .satisfies(c -> assertThat(c.price()).startsWith(
-                        String.format(java.util.Locale.ROOT, "+%.2f", byHand)));
+                .satisfies(c -> assertThat(c.price()).startsWith(Purse.PLAIN.more(byHand)));
     }
 
     static Stream<Arguments> spoilt() {

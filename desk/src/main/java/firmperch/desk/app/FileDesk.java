@@ -18,6 +18,7 @@ import firmperch.part.Perch;
 import firmperch.place.Place;
 import firmperch.project.Policy;
 import firmperch.project.Project;
+import firmperch.project.Purse;
 import firmperch.project.Stance;
 import firmperch.search.Aim;
 import firmperch.search.Assessment;
@@ -95,13 +96,14 @@ final class FileDesk {
      */
     void startNew(Runnable opened) {
         UnitSystem units = document.project().units();
+        Purse purse = document.project().purse();
         open(() -> {
             Project sample = Samples.wedgingBench();
             Gear gear = sample.gear().untold().through(0, List.of(sample.shot().lens()));
             return Aim.of(new Project("New perch", sample.studio(), units,
                     List.of(sample.setUp().with(new Stance(1, 0, 0, Map.of()))), 0, gear,
                     Place.plain(sample.place().bench()), Perch.NONE,
-                    Policy.STANDARD, List.of()));
+                    Policy.STANDARD, List.of()).with(purse));
         }, opened);
     }
 

@@ -125,7 +125,7 @@ public final class BallastPanel extends ReasonedPanel {
                 + (sizing.changes().isEmpty() ? ". " : ": " + String.join(", ", sizing.changes()) + ". ") + poured);
         StringBuilder text = new StringBuilder(Quantity.VOLUME.show(sizing.volume(), system) + ", as one of:\n");
         for (PremixBag bag : PremixBag.ALL.rows()) {
-            int count = BallastSizing.bags(sizing.volume(), bag);
+            int count = bag.whole(sizing.volume());
             text.append(count).append(" × ").append(bag.label()).append(" with ")
                     .append(Quantity.VOLUME.show(count * bag.water(), system)).append(" of water\n");
         }

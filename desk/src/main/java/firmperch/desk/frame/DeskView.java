@@ -104,7 +104,8 @@ public final class DeskView extends BorderPane {
                 () -> new KindPanel(document), Step.PERCH,
                 () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
                 Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
-                () -> new MakePanel(host::export, host::exportAll), Step.PROVE, () -> new ProvePanel(document));
+                () -> new MakePanel(document, host::export, host::exportAll), Step.PROVE,
+                () -> new ProvePanel(document));
         loadPath = new LoadPath(this::choose);
         views = new Views(document, this::choose, this::say);
         header = new Header(document, host, this::go);

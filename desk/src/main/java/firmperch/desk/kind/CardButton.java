@@ -8,7 +8,7 @@ import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.Words;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
-import firmperch.units.UnitSystem;
+import firmperch.project.Project;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -60,7 +60,7 @@ final class CardButton extends ToggleButton {
     }
 
     /** Shows what is known of it. */
-    void show(Card card, List<Trait> matters, UnitSystem units, Palette palette) {
+    void show(Card card, List<Trait> matters, Project project, Palette palette) {
         if (card != shown || palette != colours) {
             shown = card;
             colours = palette;
@@ -75,6 +75,6 @@ final class CardButton extends ToggleButton {
         figures.setText(card.assessed().isEmpty()
                 ? ""
                 : matters.stream().filter(t -> t != Trait.HOLDS && card.figure(t).isPresent()).limit(FIGURES)
-                        .map(t -> t.told(card.figure(t), units)).collect(Collectors.joining(" · ")));
+                        .map(t -> t.told(card.figure(t), project)).collect(Collectors.joining(" · ")));
     }
 }

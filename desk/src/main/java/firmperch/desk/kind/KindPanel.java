@@ -18,6 +18,7 @@ import firmperch.draw.SideView;
 import firmperch.part.Kind;
 import firmperch.part.Perch;
 import firmperch.project.Project;
+import firmperch.project.Purse;
 import firmperch.project.SetUp;
 import firmperch.project.Stance;
 import firmperch.project.Variants;
@@ -76,6 +77,7 @@ public final class KindPanel implements Panel {
     private final ToggleButton both = new ToggleButton("Both in the room");
     private final CachedVBox side;
     private Palette palette = Palette.LIGHT;
+    private Purse purse;
     private Project worked;
     private boolean byHand;
     private boolean going;
@@ -159,6 +161,10 @@ public final class KindPanel implements Panel {
             variants.forget();
             work(assessment.project(), null);
         }
+        if (!assessment.project().purse().equals(purse)) {
+            purse = assessment.project().purse();
+            cards.replaceAll((id, card) -> card.paidFrom(purse));
+        }
         variants();
         arrange();
     }
@@ -168,7 +174,7 @@ public final class KindPanel implements Panel {
         variants.of(document.project(), () -> {
             variants();
             arrange();
-        }, document::refused).forEach(card -> cards.put(card.id(), card));
+        }, document::refused).forEach(card -> cards.put(card.id(), card.paidFrom(document.project().purse())));
     }
 
     /** The number of the variant that was picked last; nothing if it is none. */
@@ -204,7 +210,7 @@ public final class KindPanel implements Panel {
     /** A card that is worked out, unless it is for what is not asked any more. */
     private void come(Project of, Card card) {
         if (going && key(of).equals(worked)) {
-            cards.put(card.id(), card);
+            cards.put(card.id(), card.paidFrom(document.project().purse()));
             arrange();
         }
     }
@@ -223,7 +229,7 @@ public final class KindPanel implements Panel {
             pickBest(ranked);
         }
         drawing.begin(ranked.stream().<Runnable>map(card -> () -> buttons.get(card.id()).show(card, matters.order(),
-                document.project().units(), palette)).toList());
+                document.project(), palette)).toList());
         told();
     }
 
@@ -261,7 +267,7 @@ public final class KindPanel implements Panel {
     private void told() {
         List<Card> pair = pair();
         buttons.forEach((id, button) -> button.setSelected(picked.contains(id)));
-        sideBySide.show(pair, document.project().units());
+        sideBySide.show(pair, document.project());
         Optional<Card> last = pair.isEmpty() ? Optional.empty() : Optional.of(pair.getLast());
         boolean can = last.filter(c -> c.built().isPresent() && !c.id().equals(Card.NOW)).isPresent();
         only(build, can);

@@ -6,6 +6,7 @@ import firmperch.choose.Trait;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.VerdictStyle;
 import firmperch.desk.widget.Words;
+import firmperch.project.Project;
 import firmperch.units.UnitSystem;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -37,7 +38,8 @@ final class SideBySide extends CachedVBox {
     }
 
     /** One or two of them. */
-    void show(List<Card> cards, UnitSystem units) {
+    void show(List<Card> cards, Project project) {
+        UnitSystem units = project.units();
         if (units == system && cards.size() == shown.size()
                 && IntStream.range(0, cards.size()).allMatch(i -> cards.get(i) == shown.get(i))) {
             return;
@@ -64,7 +66,7 @@ final class SideBySide extends CachedVBox {
             for (int i = 0; i < cards.size(); i++) {
                 Card card = cards.get(i);
                 Label figure = Words.of("figures",
-                        card.assessed().isEmpty() ? "–" : Words.unbroken(trait.words(card.figure(trait), units)));
+                        card.assessed().isEmpty() ? "–" : Words.unbroken(trait.words(card.figure(trait), project)));
                 if (cards.size() == 2 && better(trait, card, cards.get(1 - i))) {
                     figure.getStyleClass().add("formula");
                 }

@@ -10,7 +10,6 @@ import firmperch.search.Assessor;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.BiFunction;
 import javafx.scene.control.Button;
 import javafx.scene.control.Menu;
@@ -91,8 +90,8 @@ final class ComposeMenus extends VBox {
 
     private String more(Compose.Change change) {
         String mass = Quantity.MASS.show(Math.abs(change.mass()), document.project().units());
-        return String.format(Locale.ROOT, "%+.0f, %s%s", change.price(), change.mass() < 0 ? "−" : "+", mass)
-                .replace('-', '−');
+        String money = document.project().purse().more(change.price());
+        return (money.isEmpty() ? "costs the same" : money) + ", " + (change.mass() < 0 ? "−" : "+") + mass;
     }
 
     /** The camera is brought to every set-up again, which takes a moment. */

@@ -1,5 +1,6 @@
 package firmperch.desk.widget;
 
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -23,6 +24,21 @@ public final class TableRow extends CachedVBox {
     /** @param shares of the width that each column takes, in per cent */
     public static TableRow head(double[] shares, String... cells) {
         return new TableRow("table-head", shares, cells);
+    }
+
+    /**
+     * A row that ends in something to press.
+     *
+     * @param shares of the width that each column takes, in per cent
+     */
+    public static TableRow of(double[] shares, Node last, String... cells) {
+        TableRow row = of(shares, cells);
+        GridPane grid = (GridPane) row.getChildren().getFirst();
+        ColumnConstraints column = new ColumnConstraints();
+        column.setPercentWidth(shares[cells.length]);
+        grid.getColumnConstraints().add(column);
+        grid.add(last, cells.length, 0);
+        return row;
     }
 
     /** @param shares of the width that each column takes, in per cent */

@@ -35,6 +35,7 @@ import java.util.stream.IntStream;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -804,6 +805,29 @@ class DeskTest {
             Text painted = (Text) words.lookup(".text");
             assertThat(painted.getText().replaceAll("\\s+", " ")).as(id).isEqualTo(words.getText());
         }
+    }
+
+    /** What is there already is ticked on the shopping list: less is to be paid, and Kind's cards say so; one undo. */
+    @Test
+    void whatIsThereNeedNotBeBought() {
+        desk.go(Step.MAKE);
+        desk.filled();
+        assertThat(desk.says("All of it together costs about €175")).isTrue();
+        CheckBox casters = robot.lookup((Node n) -> n instanceof CheckBox box && box.getAccessibleText() != null
+                && box.getAccessibleText().startsWith("Caster ")).query();
+        desk.act(casters::fire);
+        desk.filled();
+        assertThat(desk.says("€36.00 of that is there already")).isTrue();
+        assertThat(desk.project().purse().has()).hasSize(1);
+        desk.type("purse.tax", "20 %");
+        desk.filled();
+        assertThat(desk.says("All of it together costs about €210")).isTrue();
+        assertThat(desk.says("€43.20 of that is there already")).isTrue();
+        desk.type("purse.level", "0");
+        assertThat(desk.project().purse().level()).isEqualTo(1);
+        desk.press("undo");
+        desk.press("undo");
+        assertThat(desk.project().purse().has()).isEmpty();
     }
 
     @ParameterizedTest

@@ -117,7 +117,9 @@ class KindsDeskTest {
         desk.press("undo");
         desk.go(Step.PLACE);
         desk.until("the reach is told", () -> desk.text("reach").startsWith("As it stands"));
-        assertThat(desk.text("reach")).contains("As it stands the camera comes over").contains("of 77 places, sampled");
+        assertThat(desk.text("reach")).contains("As it stands its joints let the camera over")
+                .contains("of 77 places, sampled")
+                .contains("“Arm angle” is at its stop");
         show(sample("Glazing table"));
         assertThat(desk.text("reach")).contains("elsewhere it hits “Lamp”");
     }

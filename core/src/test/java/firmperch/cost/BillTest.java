@@ -1,4 +1,4 @@
-package firmperch.search;
+package firmperch.cost;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -45,7 +45,7 @@ class BillTest {
         out.keptBy(new Fitting("Trim weight", 0.1, 1.50), 3, "to trim with");
         out.station("camera", "Camera", body, Vec3.UP);
         out.add(body, Piece.cut("Camera", board, beech).at(Placement.at(new Vec3(0, 0, 1))));
-        Bill bill = Bill.of(out.build());
+        Bill bill = Bill.of(out.build(), UnitSystem.METRIC);
         double boards = 2 * 0.5 * 0.1 * 0.02;
         double bar = 2 * 0.03 * 0.03;
         double camera = 0.5 * 0.1 * 0.02 * beech.pricePerCubicMetre();
@@ -70,6 +70,6 @@ class BillTest {
     }
 
     private static Bill bill(Object... changes) {
-        return Bill.of(Study.of(Demo.with(changes)).assembly());
+        return Bill.of(Study.of(Demo.with(changes)).assembly(), UnitSystem.METRIC);
     }
 }
