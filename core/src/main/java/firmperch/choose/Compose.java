@@ -23,7 +23,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
- * Changes of what a rig is composed of: a part swapped for another, one put in between, one taken out. A part of each sort is tried as it is in one of the
+ * Changes of what a rig is composed of: a part swapped for another, one put in between, one hung on, one taken out. A part of each sort is tried as it is in one of the
  * kinds, on every port that there is; what does not fit says why.
  */
 public final class Compose {
@@ -65,6 +65,12 @@ public final class Compose {
     public static List<Change> insertions(Project project, String name) {
         Compose compose = new Compose(project, name);
         return compose.part == null ? List.of() : compose.each(type -> true, compose::inserted);
+    }
+
+    /** Every part that could be hung on one besides, on a port of it that is free, or on that and one of another part, as a weight on a rope is. */
+    public static List<Change> hangings(Project project, String name) {
+        Compose compose = new Compose(project, name);
+        return compose.part == null ? List.of() : compose.each(type -> true, compose::hung);
     }
 
     /** Without one: what it carried stands on what it stood on. */
@@ -131,12 +137,48 @@ public final class Compose {
         return carried(parts, part.name(), other.name());
     }
 
-    private Perch inserted(Mounted usual) {
+    /** A name that no part has yet. */
+    private String free(String name) {
         List<String> names = perch.parts().stream().map(Mounted::name).toList();
-        String name = usual.name();
-        for (int number = 2; names.contains(name); number++) {
-            name = usual.name() + "-" + number;
+        String next = name;
+        for (int number = 2; names.contains(next); number++) {
+            next = name + "-" + number;
         }
+        return next;
+    }
+
+    private Perch hung(Mounted usual) {
+        List<String> taken = perch.parts().stream().flatMap(m -> m.on().stream()).toList();
+        List<String> open = Perch.ports(perch.parts()).stream().filter(port -> !taken.contains(port)).toList();
+        List<String> own = open.stream().filter(port -> of(port, part.name())).toList();
+        InvalidValue last = new InvalidValue(part.name(), own.isEmpty() ? "no port free" : "no port that takes it",
+                "a port for each that it hangs on");
+        for (List<String> on : usual.on().size() == 1 ? own.stream().map(List::of).toList() : pairs(own, open)) {
+            try {
+                List<Mounted> parts = new ArrayList<>(perch.parts());
+                parts.add(new Mounted(free(usual.name()), usual.part(), on));
+                return new Perch(parts);
+            } catch (InvalidValue doesNotFit) {
+                last = doesNotFit;
+            }
+        }
+        throw last;
+    }
+
+    /** Each port of the one with each of all the others, either first. */
+    private static List<List<String>> pairs(List<String> own, List<String> open) {
+        List<List<String>> pairs = new ArrayList<>();
+        for (String one : own) {
+            open.stream().filter(other -> !other.equals(one)).forEach(other -> {
+                pairs.add(List.of(one, other));
+                pairs.add(List.of(other, one));
+            });
+        }
+        return pairs;
+    }
+
+    private Perch inserted(Mounted usual) {
+        String name = free(usual.name());
         InvalidValue last = null;
         for (String port : ports(perch.parts().subList(0, at + 1), part.name())) {
             try {

@@ -13,9 +13,13 @@ import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.search.Choosing;
+import firmperch.stock.Catalogue;
+import firmperch.stock.Closure;
+import firmperch.stock.PostStock;
 import firmperch.study.Study;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -56,6 +60,37 @@ class ComposeTest {
         Path file = folder.resolve("composed.perch.json");
         ProjectFile.write(file, composed);
         assertThat(ProjectFile.read(file)).isEqualTo(composed);
+    }
+
+    /** The weight on its rope is taken out of the sliding mast and hung on again between pulley and eye: the same rig. */
+    @Test
+    void whatHangsOnTwoIsHungOnAgain() {
+        Project shelf = Samples.all().get(3);
+        assertThat(Compose.hangings(shelf, "mast")).as("its pulley is taken").noneMatch(c -> c.perch().isPresent());
+        Project without = Compose.applied(shelf, Compose.without(shelf, "weight").perch().orElseThrow());
+        assertThat(without.perch().parts()).extracting(Mounted::name).doesNotContain("weight");
+        for (String at : List.of("mast", "carriage")) {
+            Compose.Change again = named(Compose.hangings(without, at), "Weight on a rope");
+            Perch hung = again.perch().orElseThrow();
+            Mounted weight = hung.parts().getLast();
+            assertThat(weight.on()).containsExactly("mast.top", "carriage.eye");
+            assertThat(again.mass()).isGreaterThan(8);
+            assertThat(again.price()).isPositive();
+        }
+        assertThat(named(Compose.hangings(without, "beam"), "Weight on a rope").why()).isNotEmpty();
+    }
+
+    /** Knobs of 40 instead of 60 on four pivots: 2.50 for 4.00 and 35 g for 75 g each (the catalogue); what is too long does not fit and says so. */
+    @Test
+    void choicesArePriced() {
+        var path = firmperch.param.Path.of("perch.arm.pivots.closure");
+        Map<Catalogue.Row, String> options = Options.of(Demo.project(), path, Closure.ALL.rows());
+        assertThat(options).doesNotContainKey(Closure.ALL.get("knob-60"))
+                .containsEntry(Closure.ALL.get("knob-40"), "−€6.00, −0.16 kg");
+        assertThat(options).hasSize(Closure.ALL.rows().size() - 1);
+        var stock = firmperch.param.Path.of("perch.post.stock");
+        assertThat(Options.of(Demo.project(), stock, PostStock.ALL.rows()).values())
+                .allMatch(words -> words.startsWith("does not fit: ") || words.matches("[+−].*"));
     }
 
     @Test

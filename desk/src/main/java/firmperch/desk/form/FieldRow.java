@@ -1,5 +1,6 @@
 package firmperch.desk.form;
 
+import firmperch.choose.Options;
 import firmperch.desk.document.Document;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.param.Param;
@@ -9,10 +10,13 @@ import firmperch.stock.Catalogue;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -30,6 +34,9 @@ import javafx.scene.layout.Region;
 final class FieldRow extends CachedVBox {
     /** A field's property: true while something has been typed in it that is not taken yet. */
     static final String UNTAKEN = "untaken";
+
+    /** What paths into the rig begin with: what is chosen there is paid for and carried. */
+    private static final String RIG = "perch.";
 
     /** A choice is no wider than that, px. */
     private static final double WIDEST = 226;
@@ -161,8 +168,16 @@ final class FieldRow extends CachedVBox {
     private ComboBox<Catalogue.Row> chosen(Catalogue<?> catalogue) {
         ComboBox<Catalogue.Row> choice = new ComboBox<>();
         choice.getItems().setAll(catalogue.rows());
-        choice.setCellFactory(list -> new RowCell());
-        choice.setButtonCell(new RowCell());
+        Map<Catalogue.Row, String> more = new HashMap<>();
+        choice.setCellFactory(list -> new RowCell(more));
+        choice.setButtonCell(new RowCell(Map.of()));
+        choice.setOnShowing(e -> {
+            // Worked out as it is opened: a millisecond or two for each.
+            if (path.toString().startsWith(RIG) && exists()) {
+                more.putAll(Options.of(document.project(), path, catalogue.rows()));
+            }
+        });
+        choice.setOnHidden(e -> more.clear());
         choice.valueProperty().addListener((o, was, is) -> {
             if (!showing && is != null) {
                 attempt(() -> is);
@@ -172,11 +187,23 @@ final class FieldRow extends CachedVBox {
         return choice;
     }
 
+    /** A row by its name, and what it would cost more beside the one that is chosen. */
     private static final class RowCell extends ListCell<Catalogue.Row> {
+        private final Map<Catalogue.Row, String> more;
+
+        RowCell(Map<Catalogue.Row, String> more) {
+            this.more = more;
+        }
+
         @Override
         protected void updateItem(Catalogue.Row row, boolean empty) {
             super.updateItem(row, empty);
             setText(empty || row == null ? "" : row.label());
+            String words = row == null ? null : more.get(row);
+            Label price = new Label(words);
+            price.getStyleClass().add("hint");
+            setContentDisplay(ContentDisplay.RIGHT);
+            setGraphic(words == null ? null : price);
         }
     }
 

@@ -18,7 +18,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-/** What may be composed otherwise at a part: another in its place, one more above it, none. What does not fit is told with the reason. */
+/** What may be composed otherwise at a part: another in its place, one more above it or hung on it, none. What does not fit is told with the reason. */
 final class ComposeMenus extends VBox {
     private static final int LONGEST = 90;
 
@@ -32,6 +32,7 @@ final class ComposeMenus extends VBox {
         this.document = document;
         MenuButton swap = menu("compose-swap", "Swap it for …", Compose::swaps);
         MenuButton insert = menu("compose-insert", "Put above it …", Compose::insertions);
+        MenuButton hang = menu("compose-hang", "Hang on it …", Compose::hangings);
         Button out = new Button("Take it out");
         out.setId("compose-out");
         out.setOnAction(e -> {
@@ -39,7 +40,7 @@ final class ComposeMenus extends VBox {
             without.perch().ifPresentOrElse(this::apply,
                     () -> document.refused("It cannot be taken out: " + without.why()));
         });
-        getChildren().addAll(Words.heading("Compose"), new FlowPane(6, 6, swap, insert, out));
+        getChildren().addAll(Words.heading("Compose"), new FlowPane(6, 6, swap, insert, hang, out));
     }
 
     /** About that part; it takes no room where there is none. */
