@@ -6,6 +6,7 @@ import firmperch.draw.Shape.Point;
 import firmperch.place.Block;
 import firmperch.place.Place;
 import firmperch.place.Thing;
+import firmperch.place.Way;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -57,7 +58,7 @@ final class ThingShapes {
         thing.lines().forEach(line -> out.path(Ink.OVERHEAD, points(line).toArray(Point[]::new)));
     }
 
-    /** In it where there is room, else beside it, on the side that has more of it. */
+    /** In it where there is room or where it is floor that is kept open, else beside it, on the side that has more room. */
     private static void name(Drawing.Builder out, Thing thing, double depth) {
         List<Point> outline = points(thing.outline());
         double low = outline.stream().mapToDouble(Point::y).min().orElseThrow();
@@ -66,7 +67,7 @@ final class ThingShapes {
         double high = outline.stream().mapToDouble(Point::y).max().orElseThrow();
         double middle = (low + high) / 2;
         double wide = LETTER * thing.name().length();
-        if (right - left >= wide && high - low >= 2 * LETTER) {
+        if (thing instanceof Way || right - left >= wide && high - low >= 2 * LETTER) {
             out.label(Ink.HINT, new Point((left + right) / 2, middle - LETTER), Anchor.ABOVE, thing.name());
         } else if (right + wide + LETTER < depth) {
             out.label(Ink.HINT, new Point(right, middle), Anchor.RIGHT, thing.name());

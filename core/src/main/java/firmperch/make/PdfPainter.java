@@ -2,14 +2,18 @@ package firmperch.make;
 
 import firmperch.draw.Drawing;
 import firmperch.draw.Ink;
+import firmperch.draw.Lettering;
 import firmperch.draw.Shape;
 import firmperch.draw.Shape.Point;
 import java.awt.Color;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
@@ -19,6 +23,8 @@ final class PdfPainter {
     static final double POINTS = 72 / 0.0254;
 
     private static final float TEXT = 7.5f;
+    /** A line of words is so high, pt. */
+    private static final double LINE = 9.6;
     private static final float KAPPA = 0.5523f;
 
     private final PDPageContentStream page;
@@ -44,6 +50,9 @@ final class PdfPainter {
     }
 
     void paint(Drawing drawing) throws IOException {
+        Lettering.Paper paper = new Lettering.Paper(this::x, this::y, this::width, LINE, -1, 0, 0,
+                PDRectangle.A4.getWidth(), PDRectangle.A4.getHeight());
+        Map<Shape, Lettering.Placed> words = Lettering.of(drawing, paper);
         for (Shape shape : drawing.shapes()) {
             style(shape.ink());
             switch (shape) {
@@ -61,8 +70,8 @@ final class PdfPainter {
                     finish(disc.ink());
                 }
                 case Shape.Balance balance -> balance(balance.centre());
-                case Shape.Label label -> label(label);
-                case Shape.Dimension dimension -> dimension(dimension);
+                case Shape.Label label -> words(label.text(), words.get(label));
+                case Shape.Dimension dimension -> dimension(dimension, paper, words.get(dimension));
             }
         }
         page.setLineDashPattern(new float[0], 0);
@@ -148,52 +157,48 @@ final class PdfPainter {
         }
     }
 
-    private void label(Shape.Label label) throws IOException {
-        float w = font.getStringWidth(label.text()) / 1000 * TEXT;
-        float dx = switch (label.anchor()) {
-            case LEFT -> -w - 2;
-            case RIGHT -> 3;
-            case ABOVE, BELOW -> label.at().x() < 0.1 ? 0 : -w / 2;
-        };
-        float dy = switch (label.anchor()) {
-            case LEFT, RIGHT -> -TEXT / 3;
-            case ABOVE -> 2;
-            case BELOW -> -TEXT - 1;
-        };
-        text(x(label.at()) + dx, y(label.at()) + dy, label.text());
+    private double width(String text) {
+        try {
+            return font.getStringWidth(text) / 1000 * TEXT;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
-    private void dimension(Shape.Dimension d) throws IOException {
-        float off = 12;
-        float dx = switch (d.side()) {
-            case LEFT -> -off;
-            case RIGHT -> off;
-            default -> 0;
-        };
-        float dy = switch (d.side()) {
-            case ABOVE -> off;
-            case BELOW -> -off;
-            default -> 0;
-        };
-        float ax = x(d.from()) + dx;
-        float ay = y(d.from()) + dy;
-        float bx = x(d.to()) + dx;
-        float by = y(d.to()) + dy;
-        boolean upright = Math.abs(by - ay) > Math.abs(bx - ax);
-        page.moveTo(ax, ay);
-        page.lineTo(bx, by);
-        for (float[] end : new float[][]{{ax, ay}, {bx, by}}) {
-            page.moveTo(end[0] - (upright ? 3 : 0), end[1] - (upright ? 0 : 3));
-            page.lineTo(end[0] + (upright ? 3 : 0), end[1] + (upright ? 0 : 3));
+    private void words(String text, Lettering.Placed words) throws IOException {
+        if (words == null) {
+            return;
+        }
+        if (words.led()) {
+            page.moveTo((float) words.x(), (float) words.y());
+            page.lineTo((float) words.toX(), (float) words.toY());
+            page.stroke();
+            page.setNonStrokingColor(Color.WHITE);
+            page.addRect((float) (words.x() - words.width() / 2), (float) words.y() - TEXT / 2, (float) words.width(),
+                    TEXT);
+            page.fill();
+        }
+        text((float) (words.x() - width(text) / 2), (float) words.y() - TEXT / 3, text);
+    }
+
+    private void dimension(Shape.Dimension d, Lettering.Paper paper, Lettering.Placed words) throws IOException {
+        Lettering.Line line = Lettering.line(d, paper);
+        float dx = (float) (line.tick(paper) * line.outX());
+        float dy = (float) (line.tick(paper) * line.outY());
+        page.moveTo((float) line.ax(), (float) line.ay());
+        page.lineTo((float) line.bx(), (float) line.by());
+        for (double[] end : new double[][]{{line.ax(), line.ay()}, {line.bx(), line.by()}}) {
+            page.moveTo((float) end[0] - dx, (float) end[1] - dy);
+            page.lineTo((float) end[0] + dx, (float) end[1] + dy);
         }
         page.stroke();
-        float w = font.getStringWidth(d.text()) / 1000 * TEXT;
-        float mx = (ax + bx) / 2;
-        float my = (ay + by) / 2;
-        page.setNonStrokingColor(Color.WHITE);
-        page.addRect(mx - w / 2 - 2, my - TEXT / 2, w + 4, TEXT);
-        page.fill();
-        text(mx - w / 2, my - TEXT / 3, d.text());
+        if (words != null) {
+            page.setNonStrokingColor(Color.WHITE);
+            page.addRect((float) (words.x() - words.width() / 2), (float) words.y() - TEXT / 2, (float) words.width(),
+                    TEXT);
+            page.fill();
+            words(d.text(), words);
+        }
     }
 
     private void text(float x, float y, String text) throws IOException {

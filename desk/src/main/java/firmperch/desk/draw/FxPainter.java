@@ -2,10 +2,12 @@ package firmperch.desk.draw;
 
 import firmperch.draw.Drawing;
 import firmperch.draw.Ink;
+import firmperch.draw.Lettering;
 import firmperch.draw.Shape.Point;
 import firmperch.draw.Shape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -16,9 +18,10 @@ import javafx.scene.text.TextAlignment;
 
 /** Paints a drawing on a canvas. */
 final class FxPainter {
-    private static final double DIMENSION_OFF = 20;
-    private static final double TICK = 4;
     private static final double TEXT_SIZE = 12;
+    /** A line of words is so high, and words keep so far from the canvas's edge, px. */
+    private static final double LINE = 16;
+    private static final double EDGE = 4;
 
     private final GraphicsContext g;
     private final Viewport view;
@@ -51,6 +54,10 @@ final class FxPainter {
     void paint(Drawing drawing) {
         g.setFont(SMALL);
         g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.CENTER);
+        Lettering.Paper paper = new Lettering.Paper(this::x, this::y, this::width, LINE, 1, EDGE, EDGE,
+                g.getCanvas().getWidth() - EDGE, g.getCanvas().getHeight() - EDGE);
+        Map<Shape, Lettering.Placed> words = Lettering.of(drawing, paper);
         List<Shape> shapes = drawing.shapes();
         for (int i = 0; i < shapes.size(); i++) {
             Shape shape = shapes.get(i);
@@ -61,8 +68,8 @@ final class FxPainter {
                 case Shape.Path path -> line(path.ink(), path.points());
                 case Shape.Disc disc -> disc(disc);
                 case Shape.Balance balance -> balance(balance.centre());
-                case Shape.Label label -> label(label);
-                case Shape.Dimension dimension -> dimension(dimension);
+                case Shape.Label label -> label(label, words.get(label));
+                case Shape.Dimension dimension -> dimension(dimension, paper, words.get(dimension));
             }
         }
         g.setLineDashes();
@@ -218,28 +225,23 @@ final class FxPainter {
         g.strokeOval(x, y, 2 * r, 2 * r);
     }
 
-    private void label(Shape.Label label) {
-        double dx = switch (label.anchor()) {
-            case LEFT -> -6;
-            case RIGHT -> 8;
-            default -> 0;
-        };
-        double dy = switch (label.anchor()) {
-            case ABOVE -> -9;
-            case BELOW -> 10;
-            default -> 0;
-        };
-        double width = width(label.text());
-        double x = x(label.at()) + dx - switch (label.anchor()) {
-            case LEFT -> width;
-            case RIGHT -> 0;
-            case ABOVE, BELOW -> width / 2;
-        };
-        // Words stay on the canvas even where their point is near its edge.
-        x = Math.clamp(x, 4, Math.max(4, g.getCanvas().getWidth() - width - 4));
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setFill(palette.stroke(label.ink()));
-        g.fillText(label.text(), x, y(label.at()) + dy);
+    private void label(Shape.Label label, Lettering.Placed words) {
+        if (words != null) {
+            led(words);
+            g.setFill(palette.stroke(label.ink()));
+            g.fillText(label.text(), words.x(), words.y());
+        }
+    }
+
+    /** A line to what words are about that had to go elsewhere. */
+    private void led(Lettering.Placed words) {
+        if (words.led()) {
+            g.setLineDashes();
+            g.strokeLine(Math.clamp(words.toX(), words.x() - words.width() / 2, words.x() + words.width() / 2),
+                    Math.clamp(words.toY(), words.y() - words.height() / 2, words.y() + words.height() / 2),
+                    words.toX(),
+                    words.toY());
+        }
     }
 
     private double width(String text) {
@@ -247,50 +249,31 @@ final class FxPainter {
         return measure.getLayoutBounds().getWidth();
     }
 
-    private void dimension(Shape.Dimension d) {
-        double alongX = x(d.to()) - x(d.from());
-        double alongY = y(d.to()) - y(d.from());
-        double length = Math.max(1, Math.hypot(alongX, alongY));
-        // Square to what is measured, on the side that is asked for.
-        double outX = -alongY / length;
-        double outY = alongX / length;
-        boolean turned = switch (d.side()) {
-            case LEFT -> outX > 0;
-            case RIGHT -> outX < 0;
-            case ABOVE -> outY > 0;
-            case BELOW -> outY < 0;
-            case ON -> false;
-        };
-        if (turned) {
-            outX = -outX;
-            outY = -outY;
-        }
-        double off = d.side() == Shape.Side.ON ? 0 : DIMENSION_OFF;
-        double ax = x(d.from()) + off * outX;
-        double ay = y(d.from()) + off * outY;
-        double bx = ax + alongX;
-        double by = ay + alongY;
+    private void dimension(Shape.Dimension d, Lettering.Paper paper, Lettering.Placed words) {
+        Lettering.Line line = Lettering.line(d, paper);
+        double tick = line.tick(paper);
         g.setFill(palette.stroke(d.ink()));
         g.setStroke(palette.stroke(d.ink()));
-        line(ax, ay, bx, by);
-        line(ax - TICK * outX, ay - TICK * outY, ax + TICK * outX, ay + TICK * outY);
-        line(bx - TICK * outX, by - TICK * outY, bx + TICK * outX, by + TICK * outY);
-        double width = width(d.text());
-        boolean upright = Math.abs(alongY) > Math.abs(alongX);
-        // Words longer than what they measure stand beside it.
-        double beside = (upright ? 20 : width + 8) < length ? 0 : TICK + 3 + (upright ? width / 2 : 9);
-        double mx = (ax + bx) / 2 + beside * outX;
-        double my = (ay + by) / 2 + beside * outY;
+        line(line.ax(), line.ay(), line.bx(), line.by());
+        line(line.ax() - tick * line.outX(), line.ay() - tick * line.outY(), line.ax() + tick * line.outX(),
+                line.ay() + tick * line.outY());
+        line(line.bx() - tick * line.outX(), line.by() - tick * line.outY(), line.bx() + tick * line.outX(),
+                line.by() + tick * line.outY());
+        if (words == null) {
+            return;
+        }
+        led(words);
+        double width = words.width();
+        double left = words.x() - width / 2;
         g.setFill(palette.ground());
-        g.fillRect(mx - width / 2 - 3, my - 8, width + 6, 16);
+        g.fillRect(left, words.y() - LINE / 2, width, LINE);
         g.setFill(palette.text());
-        g.setTextAlign(TextAlignment.CENTER);
-        g.fillText(d.text(), mx, my);
+        g.fillText(d.text(), words.x(), words.y());
         if (!d.path().isEmpty()) {
             // A value that can be typed here is underlined.
             g.setFill(palette.stroke(Ink.SIGHT_EDGE));
-            g.fillRect(mx - width / 2, my + 8, width, 1);
-            spots.add(new Spot(d.path(), mx - width / 2 - 6, my - 10, width + 12, 20));
+            g.fillRect(left + 3, words.y() + LINE / 2, width - 6, 1);
+            spots.add(new Spot(d.path(), left - 3, words.y() - 10, width + 6, 20));
         }
     }
 
