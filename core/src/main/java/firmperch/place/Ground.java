@@ -12,7 +12,7 @@ import firmperch.param.Params;
 public record Ground(Falls falls, double uneven) implements Described {
     /** Which way a floor slopes down. */
     public enum Falls {
-        ANY("whichever way is worst", Double.NaN), AWAY("away from the first wall", 0), LEFT("to the left",
+        ANY("the worst way", Double.NaN), AWAY("away from the first wall", 0), LEFT("to the left",
                 Math.PI / 2), TOWARD("toward the first wall", Math.PI), RIGHT("to the right", -Math.PI / 2);
 
         private final String words;

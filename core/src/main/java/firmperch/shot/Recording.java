@@ -2,7 +2,7 @@ package firmperch.shot;
 
 /** Who presses record: what touches the camera shakes the first seconds of the picture. */
 public enum Recording {
-    REMOTE("a remote or the phone"), HAND("a hand at the camera"), TIMER("a timer"), SECOND_PERSON("somebody else");
+    REMOTE("a remote or phone"), HAND("a hand at the camera"), TIMER("a timer"), SECOND_PERSON("somebody else");
 
     private final String words;
 

@@ -3,6 +3,7 @@ package firmperch.desk.form;
 import firmperch.choose.Options;
 import firmperch.desk.document.Document;
 import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.FieldLine;
 import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.project.Project;
@@ -13,6 +14,8 @@ import firmperch.units.UnitSystem;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ComboBox;
@@ -23,9 +26,6 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 
 /**
  * A label, an editor and, where the last entry was refused, a sentence that says why; the project keeps its last good
@@ -37,9 +37,6 @@ final class FieldRow extends CachedVBox {
 
     /** What paths into the rig begin with: what is chosen there is paid for and carried. */
     private static final String RIG = "perch.";
-
-    /** A choice is no wider than that, px. */
-    private static final double WIDEST = 226;
 
     private final Field field;
     private final Document document;
@@ -68,24 +65,12 @@ final class FieldRow extends CachedVBox {
         if (!field.param().help().isEmpty()) {
             editor.setTooltip(new Tooltip(field.param().help()));
         }
-        Label label = new Label(field.param().label());
-        label.setLabelFor(editor);
-        label.getStyleClass().add("field-label");
-        label.setMinWidth(Region.USE_PREF_SIZE);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.SOMETIMES);
-        if (editor instanceof ComboBox) {
-            // What is bought is named at length: it gets the room that the label leaves.
-            HBox.setHgrow(editor, Priority.ALWAYS);
-            editor.setMaxWidth(WIDEST);
-        }
+        editor.setMaxWidth(Double.MAX_VALUE);
         error.getStyleClass().add("field-error");
         error.setWrapText(true);
         error.setManaged(false);
         error.setVisible(false);
-        HBox line = new HBox(6, label, gap, editor);
-        line.getStyleClass().add("field-line");
-        getChildren().addAll(line, error);
+        getChildren().addAll(new FieldLine(new Label(field.param().label()), editor), error);
         show(document.project());
     }
 
@@ -256,7 +241,13 @@ final class FieldRow extends CachedVBox {
         switch (field.param().kind()) {
             case Param.Measure measure -> showText(shown(measure.quantity()));
             case Param.Whole _ -> showText(shown(Quantity.COUNT));
-            case Param.Choice _ -> ((ComboBox<Catalogue.Row>) editor).setValue((Catalogue.Row) value);
+            case Param.Choice _ -> {
+                Catalogue.Row row = (Catalogue.Row) value;
+                ((ComboBox<Catalogue.Row>) editor).setValue(row);
+                // Some are named at greater length than there is room for.
+                editor.setTooltip(new Tooltip(Stream.of(row.label(), field.param().help())
+                        .filter(words -> !words.isEmpty()).collect(Collectors.joining(". "))));
+            }
             case Param.OneOf _ -> ((ComboBox<Object>) editor).setValue(value);
             case Param.Either either -> ((ComboBox<String>) editor)
                     .setValue((boolean) value ? either.yes() : either.no());

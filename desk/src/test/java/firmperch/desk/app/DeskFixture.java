@@ -225,7 +225,7 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     }
 
     /** Waits until what has been asked for is done and painted. */
-    private static void shown() {
+    static void shown() {
         WaitForAsyncUtils.waitForFxEvents(2);
     }
 

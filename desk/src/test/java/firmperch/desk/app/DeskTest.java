@@ -11,6 +11,8 @@ import firmperch.desk.document.RecentFiles;
 import firmperch.desk.document.UserData;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
+import firmperch.desk.widget.Card;
+import firmperch.desk.widget.FieldLine;
 import firmperch.desk.widget.WideButton;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
@@ -30,7 +32,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Queue;
+import java.util.Set;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -42,6 +46,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import javafx.stage.WindowEvent;
 import org.apache.pdfbox.Loader;
@@ -828,6 +833,31 @@ class DeskTest {
         desk.press("undo");
         desk.press("undo");
         assertThat(desk.project().purse().has()).isEmpty();
+    }
+
+    /** What stands in a card stands in by its frame. */
+    private static boolean inCard(Node node) {
+        return node != null && (node instanceof Card || inCard(node.getParent()));
+    }
+
+    /** All editors of a panel begin at one edge and are equally wide; no label is cut. */
+    @ParameterizedTest
+    @EnumSource(value = Step.class, names = {"SHOT", "GEAR", "PLACE", "PERCH", "MAKE"})
+    void fieldsOfAPanelLineUp(Step step) {
+        desk.go(step);
+        desk.filled();
+        DeskFixture.shown();
+        Set<String> edges = robot.lookup((Node n) -> n instanceof FieldLine && DeskFixture.seen(n) && !inCard(n))
+                .queryAll().stream()
+                .map(line -> ((FieldLine) line).getChildrenUnmodifiable().get(1))
+                .map(editor -> Math.round(editor.localToScene(0, 0).getX()) + " to "
+                        + Math.round(editor.localToScene(editor.getLayoutBounds()).getMaxX()))
+                .collect(Collectors.toSet());
+        assertThat(edges).hasSize(1);
+        assertThat(robot.lookup((Node n) -> n instanceof Label label && label.getStyleClass().contains("field-label")
+                && DeskFixture.seen(n)).queryAll()).isNotEmpty()
+                .allSatisfy(label -> assertThat(((Region) label).getHeight()).as(((Label) label).getText())
+                        .isGreaterThanOrEqualTo(((Region) label).prefHeight(((Region) label).getWidth()) - 0.5));
     }
 
     @ParameterizedTest
