@@ -247,10 +247,11 @@ final class BearingChecks {
                             () -> s.show(Quantity.TORQUE, left) + " left over" + hardest.words() + ", "
                                     + s.show(Quantity.MASS, s.posed().beyond(joint).mass()) + " hang on it"
                                     + Opened.words(s, s.study().assembly().freedoms().indexOf(joint.freedom())))
-                            .saying(() -> joint.name().in("the %s [slips|slip]: [it holds|they hold] ")
-                                    + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque()) + ", "
-                                    + s.show(Quantity.TORQUE, left) + " is left to hold" + hardest.words() + " and "
-                                    + joint.name().with("it", "they") + " must hold " + slip + " times as much")
+                            .saying(() -> joint.name().in("the load turns the %s with ")
+                                    + s.show(Quantity.TORQUE, left) + hardest.words() + "; "
+                                    + joint.name().with("it holds ", "they hold ")
+                                    + s.show(Quantity.TORQUE, ((Hold.Rated) joint.hold()).torque())
+                                    + " and should hold " + s.show(Quantity.TORQUE, asked))
                             .with(slip);
                 }, Certainty.SAMPLED);
     }

@@ -47,12 +47,18 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
      * @param cost of it, for ordering: the cheapest first
      * @param margin of this check with it
      * @param verdict of this check with it
-     * @param worsens questions of other checks that the change makes short; empty if none
+     * @param worsens what else the change makes short, in words; empty if nothing
+     * @param givesUp true if it gives up part of what was wished for
      * @param moves true if the change is one of stance or joints, false if it leaves them where they are
      * @param changed the project with the change
      */
     public record Cure(String what, String price, double cost, double margin, Verdict verdict, List<String> worsens,
-            boolean moves, Project changed) {}
+            boolean givesUp, boolean moves, Project changed) {
+        /** In words, with what it gives up. */
+        public String told() {
+            return givesUp ? what + " (gives up part of what you asked)" : what;
+        }
+    }
 
     public About about() {
         return question.about();
@@ -66,6 +72,13 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
     /** Where on the load path it belongs; null for the place. */
     public Station station() {
         return question.station();
+    }
+
+    /** What is wrong where it is short, in words and figures. */
+    public String says() {
+        return reading.said() != null
+                ? reading.said().get()
+                : question.weakness() + ": " + marginText().substring(1) + " of what is asked";
     }
 
     /** Available over asked. */

@@ -129,8 +129,9 @@ final class StandingChecks {
                                     + s.length(t.centre().z()) + ") − " + s.show(Quantity.ANGLE, t.slope().most())
                                     + " = "
                                     + s.show(Quantity.ANGLE, lean) + when + "; " + leans(s, t))
-                            .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + when + ", " + s
-                                    .show(Quantity.ANGLE, s.policy().standing().lean()) + " are asked");
+                            .saying(() -> "it goes over at a lean of " + s.show(Quantity.ANGLE, lean) + when
+                                    + "; it should stand up to "
+                                    + s.show(Quantity.ANGLE, s.policy().standing().lean()));
                 });
     }
 
@@ -146,7 +147,7 @@ final class StandingChecks {
                             + s.length(height) + " = " + s.show(Quantity.FORCE, push) + when + "; toward the arm "
                             + directions(s, t, height))
                             .saying(() -> "a shove of " + shove(s, push) + " at " + s.length(height) + " tips it"
-                                    + when + ", " + shove(s, asked) + " are asked");
+                                    + when + "; it should take " + shove(s, asked));
                 });
     }
 

@@ -75,6 +75,7 @@ public final class CheckReport {
             one.put("price", cure.price());
             one.put("margin", rounded(cure.margin()));
             one.put("verdict", cure.verdict().word());
+            one.put("givesUp", cure.givesUp());
             ArrayNode worsens = one.putArray("worsens");
             cure.worsens().forEach(worsens::add);
         }

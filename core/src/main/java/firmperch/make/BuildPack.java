@@ -177,7 +177,7 @@ final class BuildPack {
         for (Pour pour : plan.pours()) {
             line(bold, 11, pour.name());
             paragraph(regular, 9, Quantity.MASS.show(pour.mass(), units()) + ", "
-                    + Quantity.VOLUME.show(pour.volume(), units()) + ": " + pour.bags() + " × " + pour.bag().label()
+                    + Quantity.VOLUME.show(pour.volume(), units()) + ": " + pour.bag().many(pour.bags())
                     + ", "
                     + Quantity.VOLUME.show(pour.water(), units()) + " of water.");
         }

@@ -130,7 +130,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
     public String sentence() {
         if (project().perch().none()) {
             return "No rig holds the camera yet. Held there, "
-                    + (verdict() == Verdict.HOLDS ? "it sees all that you want." : said(weakest()) + within() + ".");
+                    + (verdict() == Verdict.HOLDS ? "it sees all that you want." : weakest().says() + within() + ".");
         }
         boolean falls = findings.stream()
                 .anyMatch(f -> f.about().topic() == Topic.FALLS && f.verdict() == Verdict.GIVES);
@@ -139,10 +139,10 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         Finding weakest = weakest();
         return switch (weakest.verdict()) {
             case GIVES -> falls
-                    ? capital(said(weakest)) + within() + "."
-                    : opening + ", but " + said(weakest) + within() + ".";
+                    ? capital(weakest.says()) + within() + "."
+                    : opening + ", but " + weakest.says() + within() + ".";
             case NEAR -> weakest.reading().doubtful()
-                    ? opening + ". It may be that " + said(weakest) + within() + ": "
+                    ? opening + ". It may be that " + weakest.says() + within() + ": "
                             + weakest.reading().doubt().get().assumption() + " is a judgement, to be measured."
                     : opening + ". " + capital(weakest.question().weakness()) + within() + " first, at "
                             + weakest.marginText().substring(1) + " times what is asked.";
@@ -154,7 +154,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
     public String trouble() {
         Finding weakest = weakest();
         return switch (weakest.verdict()) {
-            case GIVES -> capital(said(weakest)) + within() + ".";
+            case GIVES -> capital(weakest.says()) + within() + ".";
             case NEAR -> capital(weakest.question().weakness()) + within() + " first, at " + weakest.marginText() + ".";
             case HOLDS -> "Everything holds.";
         };
@@ -170,12 +170,6 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
     private boolean balances() {
         List<Finding> asked = findings.stream().filter(f -> f.question().check().balances()).toList();
         return !asked.isEmpty() && asked.stream().allMatch(f -> f.verdict() != Verdict.GIVES);
-    }
-
-    private static String said(Finding finding) {
-        return finding.reading().said() != null
-                ? finding.reading().said().get()
-                : finding.question().weakness() + ": " + finding.marginText().substring(1) + " of what is asked";
     }
 
     private static String capital(String text) {
@@ -199,9 +193,9 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         Finding weakest = weakest();
         return cheapestCure().map(c -> {
             String effect = c.verdict() == Verdict.GIVES ? " helps, but only: " : ", then ";
-            return capital(c.what()) + effect + Finding.change(weakest.margin(), c.margin())
+            return capital(c.told()) + effect + Finding.change(weakest.margin(), c.margin())
                     + (c.price().isEmpty() ? "" : " (" + c.price() + ")")
-                    + (c.worsens().isEmpty() ? "." : ", but then look at: " + c.worsens().getFirst());
+                    + (c.worsens().isEmpty() ? "." : ", but then " + c.worsens().getFirst() + ".");
         }).orElse("");
     }
 

@@ -9,6 +9,7 @@ import firmperch.project.Project;
 import firmperch.shot.Lens;
 import firmperch.shot.Recording;
 import firmperch.stock.Catalogue;
+import firmperch.study.Lazy;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
@@ -25,6 +26,8 @@ import java.util.function.Supplier;
 final class Changes {
     private static final int MOST_STEPS = 40;
     private static final int MOST_COUNT = 6;
+    /** What is set in steps so fine is a clearance, m. */
+    private static final double FINE = 5e-4;
     /** The camera stays where it is if it moves by less than this for each metre of a length. */
     private static final double STAYS = 1e-6;
 
@@ -36,8 +39,18 @@ final class Changes {
      *
      * @param doses made when they are tried; nothing where the geometry does not allow one
      * @param moves true if it leaves the rig as it is and moves it
+     * @param givesUp true if it changes what the maker wished for
      */
-    record Change(List<Supplier<Optional<Dose>>> doses, boolean moves) {}
+    record Change(List<Supplier<Optional<Dose>>> doses, boolean moves, boolean givesUp) {
+        /** One that keeps to all wishes. */
+        Change(List<Supplier<Optional<Dose>>> doses, boolean moves) {
+            this(doses, moves, false);
+        }
+
+        Change givingUp() {
+            return new Change(doses, moves, true);
+        }
+    }
 
     /**
      * One dose of a change, with the project that results from it.
@@ -66,12 +79,15 @@ final class Changes {
             changes.vary(mounted.part(), Path.of("perch").then(mounted.name()));
             changes.leaveTheCamera(mounted.part(), Path.of("perch").then(mounted.name()), set);
         }
+        int kept = changes.all.size();
         changes.vary(set.shot(), Path.of("shot"));
+        changes.otherLenses();
+        // What is filmed and through what is the maker's own choice.
+        changes.all.subList(kept, changes.all.size()).replaceAll(Change::givingUp);
         changes.vary(set.project().gear().mounting(), Path.of("gear.mounting"));
         for (int i = 0; i < set.project().gear().cables().size(); i++) {
             changes.vary(set.project().gear().cables().get(i), Path.of("gear.cables").then(Integer.toString(i)));
         }
-        changes.otherLenses();
         changes.notTouched();
         changes.all.addAll(changes.moves(set));
         return List.copyOf(changes.all);
@@ -117,8 +133,11 @@ final class Changes {
                     boolean ends = false;
                     for (int step = 1; step <= MOST_STEPS && !ends; step++) {
                         double changed = round((double) value + side * step * m.step(), m.step());
-                        ends = changed <= m.least() || changed >= m.most();
-                        add(doses, param, path, value, Math.clamp(changed, m.least(), m.most()));
+                        double least = least(m);
+                        ends = changed <= least || changed >= m.most();
+                        if (Math.min((double) value, changed) >= least || changed > (double) value) {
+                            add(doses, param, path, value, Math.clamp(changed, least, m.most()));
+                        }
                     }
                     all.add(new Change(doses, false));
                 }
@@ -150,6 +169,11 @@ final class Changes {
             default -> {
             }
         }
+    }
+
+    /** As little as can be made: a clearance of nothing cannot, it is a step at least. */
+    private static double least(Param.Measure m) {
+        return m.quantity() == Quantity.LENGTH && m.least() == 0 && m.step() <= FINE ? m.step() : m.least();
     }
 
     /** A length of a part, and how far the camera moves for each metre of it. */
@@ -246,8 +270,9 @@ final class Changes {
 
     private List<Change> moves(Situation set) {
         List<Change> moves = new ArrayList<>();
+        moves.add(aimed());
         Vec3 off = set.offCentre().times(-1);
-        moves.add(moved("roll the perch by " + set.length(off.length()), project.stance().x() + off.x(),
+        moves.add(moved("move it " + set.length(off.length()), project.stance().x() + off.x(),
                 project.stance().y() + off.y(), off.length() > 1e-4));
         for (int side : new int[]{1, -1}) {
             List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
@@ -264,6 +289,17 @@ final class Changes {
         moves.add(toHeight(set, set.shotCentre().z() + needed));
         moves.add(pixels());
         return moves;
+    }
+
+    /** Set for its view by its joints, or moved for it, as <i>Set the rig for this</i> does. */
+    private Change aimed() {
+        Lazy<Optional<Dose>> aimed = new Lazy<>(() -> {
+            Project set = Aim.of(project);
+            return set.equals(project)
+                    ? Optional.empty()
+                    : Optional.of(new Dose("set the rig for “" + project.setUp().name() + "”", set, null, null));
+        });
+        return new Change(List.of(aimed::get), true);
     }
 
     private Change moved(String what, double x, double y, boolean worth) {

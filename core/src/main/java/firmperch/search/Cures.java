@@ -63,6 +63,9 @@ final class Cures {
     /** Mass hung on beyond the gear while trying, kg; 0 means the spare. */
     private double more;
 
+    /** What was wished for is given up last, whatever it costs. */
+    private static final double WISH = 1e6;
+
     /**
      * A dose that helps in the finding's worst pose.
      *
@@ -72,6 +75,10 @@ final class Cures {
     private record Tried(Dose dose, double ratio, Verdict verdict, Change change, int index) {
         boolean moves() {
             return change != null && change.moves();
+        }
+
+        boolean givesUp() {
+            return change != null && change.givesUp();
         }
     }
 
@@ -135,7 +142,7 @@ final class Cures {
                 proven(told, pair).ifPresent(cures::add);
             }
         }
-        boolean cured = cures.stream().anyMatch(Cures::clean);
+        boolean cured = cures.stream().anyMatch(c -> c.verdict() == Verdict.HOLDS && c.worsens().isEmpty());
         // A small improvement is noise beside a cure.
         double least = told.margin() + HELPS * Math.max(0, 1 - told.margin());
         cures.removeIf(c -> cured ? c.verdict() == Verdict.GIVES : c.margin() < least);
@@ -177,8 +184,9 @@ final class Cures {
         return cure;
     }
 
+    /** Cures, spoils nothing and gives up nothing that was wished for. */
     private static boolean clean(Cure cure) {
-        return cure.verdict() == Verdict.HOLDS && cure.worsens().isEmpty();
+        return !cure.givesUp() && cure.verdict() == Verdict.HOLDS && cure.worsens().isEmpty();
     }
 
     /**
@@ -294,7 +302,7 @@ final class Cures {
     }
 
     private double guess(Tried tried) {
-        return tried.moves() ? 0 : cost(tried.dose.changed());
+        return (tried.moves() ? 0 : cost(tried.dose.changed())) + (tried.givesUp() ? WISH : 0);
     }
 
     /**
@@ -331,9 +339,9 @@ final class Cures {
             List<String> worsens = after.findings().stream()
                     .filter(g -> g.verdict() == Verdict.GIVES && before.find(g.id())
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
-                    .map(g -> g.question().words()).toList();
+                    .map(Finding::says).toList();
             return new Cure(tried.dose.what(), price(after), guess(tried), f.margin(), f.verdict(), worsens,
-                    tried.moves(), tried.dose.changed().showing(project.shown()));
+                    tried.givesUp(), tried.moves(), tried.dose.changed().showing(project.shown()));
         });
     }
 

@@ -72,9 +72,8 @@ public final class FirstToGo {
         return first(findings, study, Math.max(2 * asked, 1)).map(first -> {
             Reading reading = new Reading(asked, first.mass, () -> first.what + " first, at "
                     + study.set().show(Quantity.MASS, first.mass) + " more than the gear")
-                    .saying(() -> "of the proof load " + first.what + " at "
-                            + study.set().show(Quantity.MASS, first.mass)
-                            + " beyond the gear, " + study.set().show(Quantity.MASS, asked) + " are to be hung on");
+                    .saying(() -> "with " + study.set().show(Quantity.MASS, first.mass) + " added to the gear "
+                            + first.what + "; it should bear " + study.set().show(Quantity.MASS, asked));
             Question<Void> question = new Question<>(CHECK, CHECK.subjects(study).getFirst());
             return new Finding(question, reading, reading.verdict(false, study.project().policy().near()),
                     study.set().posed().pose(), Finding.NO_SETUP, null);

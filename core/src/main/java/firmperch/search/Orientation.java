@@ -18,6 +18,8 @@ final class Orientation {
     private static final double SAME = 1e-9;
     /** What turns the camera by less than this for each radian does not turn it. */
     private static final double TURNS = 0.5;
+    /** What looks past its work by more than that is to be turned, rad. */
+    private static final double TURNED = 1e-3;
     /** Looking the right way counts more than which side is up. */
     private static final double UPRIGHT = 0.5;
     private static final Study.Derived<boolean[]> HEADS = new Study.Derived<>(Orientation::found);
@@ -72,9 +74,18 @@ final class Orientation {
         return heads;
     }
 
-    /** The pose with the head's joints set so; the others stay. */
+    /** The pose with the head's joints set so; where the head alone does not bring that about, with what tips it on its way too. The others stay. */
     static Pose toward(Situation set) {
-        boolean[] heads = heads(set.study());
+        Pose pose = toward(set, heads(set.study()));
+        return astray(set.in(pose)) > TURNED ? toward(set.in(pose), keeps(set.study())) : pose;
+    }
+
+    /** How far the camera looks past the way that is wanted, rad. */
+    private static double astray(Situation s) {
+        return Math.acos(Math.clamp(s.camera().z().negated().dot(s.turnedBack(s.target().ahead())), -1, 1));
+    }
+
+    private static Pose toward(Situation set, boolean[] heads) {
         Pose pose = set.posed().pose();
         for (int round = 0; round < ROUNDS; round++) {
             double moved = 0;

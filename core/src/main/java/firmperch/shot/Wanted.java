@@ -32,8 +32,8 @@ public record Wanted(Filmed filmed, double width, double depth, boolean alongArm
             .length("width", "Long side of the picture", 0.01, 3)
             .length("depth", "Short side of the picture", 0.01, 3)
             .either("alongArm", "Long side lies", "along the arm", "across the arm").varied()
-            .length("height", "Height of the work", 0, 1.5).length("fromEdge", "Centre from the bench edge", -1, 3)
-            .length("aside", "Centre to the left", -3, 3).angle("turn", "Turned to the left", -180, 180)
+            .length("height", "Height of the work", 0, 1.5).length("fromEdge", "Centre from the bench's edge", -1, 3)
+            .length("aside", "Centre left of the bench's middle", -3, 3).angle("turn", "Turned to the left", -180, 180)
             .angle("tilt", "Far edge raised", -90, 90).angle("lean", "Seen from the near side", -80, 80)
             .help("0° looks straight at it, straight down at what lies level; 50° is a three-quarter view.")
             .either("seated", "The person", "sits", "stands").done();

@@ -23,6 +23,11 @@ public record PremixBag(String id, String label, double dry, double yield, doubl
                     new PremixBag("bag-60lb", "60 lb bag", 60 * LB, 0.45 * FT3, 0.0021, 5.5, SOURCE),
                     new PremixBag("bag-80lb", "80 lb bag", 80 * LB, 0.60 * FT3, 0.0028, 6.5, SOURCE)));
 
+    /** So many of them, in words: "2 bags of 25 kg". */
+    public String many(int bags) {
+        return bags + (bags == 1 ? " bag of " : " bags of ") + label.replace(" bag", "");
+    }
+
     /** Whole bags of it that make a volume, m³. */
     public int whole(double volume) {
         return (int) Math.ceil(volume / yield - 1e-9);

@@ -142,7 +142,7 @@ class ChecksTest {
         assertThat(narrow.finding("tip.push").verdict()).isEqualTo(Verdict.GIVES);
         assertThat(narrow.sentence()).startsWith("It stands in every pose, but a shove of").contains("kg")
                 .contains("tips it")
-                .contains("are asked");
+                .contains("it should take");
         assertThat(narrow.finding("tip.push").reading().numbers().get()).contains("toward the arm").contains("sideways")
                 .contains("back");
         assertThat(narrow.finding("tip.lean").reading().numbers().get()).contains("toward the arm").contains("left")

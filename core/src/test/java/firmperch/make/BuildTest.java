@@ -189,7 +189,7 @@ class BuildTest {
             String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
             assertThat(text).contains(DEMO.sentence()).contains("1 : 20").contains("100 mm if printed")
                     .contains("45 mm and 685 mm from one end").contains("knob Ø 60").contains("Caution")
-                    .contains("local codes").contains("2 × 25 kg bag")
+                    .contains("local codes").contains("2 bags of 25 kg")
                     .contains("page 1 of " + pdf.getNumberOfPages());
             assertThat(DEMO.told()).allSatisfy(f -> assertThat(text).contains(f.question().words()));
             assertThat(text).doesNotContain("NaN");

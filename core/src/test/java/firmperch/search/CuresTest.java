@@ -5,12 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Demo;
 import firmperch.Known;
+import firmperch.check.Finding.Cure;
 import firmperch.check.Finding;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Verdict;
+import firmperch.file.Samples;
 import firmperch.param.Path;
 import firmperch.project.Project;
 import firmperch.project.Purse;
+import firmperch.shot.Lens;
 import firmperch.stock.Bolt;
 import firmperch.stock.Closure;
 import firmperch.stock.PostStock;
@@ -18,6 +21,7 @@ import firmperch.stock.Washer;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -199,5 +203,50 @@ class CuresTest {
                 .finding("place.walkway");
         assertThat(sought.sought()).isTrue();
         assertThat(sought.cures()).noneMatch(c -> c.verdict() == Verdict.HOLDS);
+    }
+
+    /** A clamp rolled aside looks past the work: the rig set for its view is the cure, for nothing; another lens, where it is one, comes last and says what it gives up. */
+    @Test
+    void whatIsSetWrongIsSetRightAndWishesComeLast() {
+        Project press = Samples.all().get(4);
+        Project rolled = press.with(press.stance().with(Map.of("clamp.slide", 0.0, "clamp.roll", 0.7)));
+        Assessment told = Assessor.told(rolled, Progress.NONE);
+        assertThat(told.verdict()).isEqualTo(Verdict.GIVES);
+        Cure cure = told.cheapestCure().orElseThrow();
+        assertThat(cure.what()).startsWith("set the rig for “");
+        assertThat(cure.verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(cure.worsens()).isEmpty();
+        assertThat(cure.price()).doesNotContain("€");
+        // A larger sheet that the lens shows all of from higher up: another lens that would show it from here is not offered before that.
+        assertThat(sheet(0.5, 0.28)).isNotEmpty().first().satisfies(c -> assertThat(c.givesUp()).isFalse());
+        // One so large that it is too high up: then it is, and says what it gives up.
+        assertThat(sheet(0.75, 0.3)).filteredOn(Cure::givesUp).isNotEmpty()
+                .allSatisfy(c -> assertThat(c.told()).endsWith("(gives up part of what you asked)"));
+    }
+
+    private static List<Cure> sheet(double width, double depth) {
+        Lens now = Demo.project().shot().lens();
+        Project sheet = Demo.with("shot.wanted.width", width, "shot.wanted.depth", depth, "gear.lenses",
+                List.of(now, new Lens("14 mm", 0.014, 0, 0.2, now.length())));
+        return Assessor.full(sheet, Progress.NONE).finding("shot.picture").cures();
+    }
+
+    /** What a cure spoils is told in its own words. */
+    @Test
+    void whatACureSpoilsIsTold() {
+        Assessment full = Assessor.full(Demo.with("perch.box.corners.out", 0.24), Progress.NONE);
+        assertThat(full.findings().stream().flatMap(f -> f.cures().stream()).flatMap(c -> c.worsens().stream()))
+                .allSatisfy(words -> assertThat(words).isNotBlank().doesNotContain("?"));
+    }
+
+    /** A clearance of nothing cannot be made. */
+    @Test
+    void noClearanceBecomesNothing() {
+        for (Project sample : Samples.all()) {
+            for (Changes.Change change : Changes.of(Situation.of(sample))) {
+                change.doses().forEach(dose -> dose.get().ifPresent(d -> assertThat(d.what()).as(sample.name())
+                        .doesNotMatch("(?i).*(clearance|play).*→ 0(\\.0+)? mm.*")));
+            }
+        }
     }
 }

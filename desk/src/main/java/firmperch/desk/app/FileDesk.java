@@ -319,7 +319,7 @@ final class FileDesk {
         if (left.isEmpty()) {
             if (crashed) {
                 say.accept(
-                        "The program did not come to its end last time; nothing was unsaved. If it said why, that is in "
+                        "It stopped unexpectedly last time; nothing was unsaved. If it said why, that is in "
                                 + LogFile.place() + ".");
             }
             return;

@@ -98,7 +98,7 @@ public final class BallastPanel extends ReasonedPanel {
             return;
         }
         working = true;
-        answer.setText("Working out how much ballast the policy needs …");
+        answer.setText("Working out how much ballast it needs for what you asked …");
         background.run(progress -> BallastSizing.of(project, progress), found -> {
             working = false;
             sizing = found;
@@ -120,13 +120,13 @@ public final class BallastPanel extends ReasonedPanel {
             bags.setText("");
             return;
         }
-        answer.setText("The policy needs " + Quantity.MASS.show(sizing.mass(), system)
+        answer.setText("For what you asked it needs " + Quantity.MASS.show(sizing.mass(), system)
                 + (sizing.widened() ? ", more than it holds as drawn" : "")
                 + (sizing.changes().isEmpty() ? ". " : ": " + String.join(", ", sizing.changes()) + ". ") + poured);
         StringBuilder text = new StringBuilder(Quantity.VOLUME.show(sizing.volume(), system) + ", as one of:\n");
         for (PremixBag bag : PremixBag.ALL.rows()) {
             int count = bag.whole(sizing.volume());
-            text.append(count).append(" × ").append(bag.label()).append(" with ")
+            text.append(bag.many(count)).append(" with ")
                     .append(Quantity.VOLUME.show(count * bag.water(), system)).append(" of water\n");
         }
         bags.setText(text.toString().strip());

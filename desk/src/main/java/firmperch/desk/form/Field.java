@@ -57,8 +57,11 @@ public record Field(Path path, Param param) {
     /** The setting of a joint. */
     public static Field setting(Freedom freedom) {
         Quantity quantity = freedom.kind().quantity();
+        // What goes all the way round may be told as one likes.
+        boolean round = freedom.kind() == Freedom.Kind.SWING && freedom.to() - freedom.from() > 2 * Math.PI - 1e-9;
         Param.Kind kind = freedom.continuous()
-                ? new Param.Measure(quantity, freedom.from(), freedom.to(), 0)
+                ? new Param.Measure(quantity, round ? Double.NEGATIVE_INFINITY : freedom.from(),
+                        round ? Double.POSITIVE_INFINITY : freedom.to(), 0)
                 : new Param.Whole((int) freedom.from(), (int) freedom.to());
         String label = freedom.continuous() ? freedom.label() : freedom.label() + ", 0 lowest";
         return new Field(Path.of("stance.joints." + freedom.id()),

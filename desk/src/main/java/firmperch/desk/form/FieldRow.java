@@ -37,6 +37,10 @@ final class FieldRow extends CachedVBox {
 
     /** What paths into the rig begin with: what is chosen there is paid for and carried. */
     private static final String RIG = "perch.";
+    /** What paths to settings of joints begin with. */
+    private static final String JOINTS = "stance.joints.";
+    /** A stop is told rounded: m or rad. */
+    private static final double ROUNDED = 1e-3;
 
     private final Field field;
     private final Document document;
@@ -125,7 +129,27 @@ final class FieldRow extends CachedVBox {
         if (quantity == Quantity.COUNT && value != Math.rint(value)) {
             throw new InvalidValue(field.param().label(), "“" + text.strip() + "”", "a whole number");
         }
+        if (path.toString().startsWith(JOINTS)) {
+            withinStops(value, quantity);
+        }
         return value;
+    }
+
+    /** A joint is not set beyond its stops: they are told. */
+    private void withinStops(double value, Quantity quantity) {
+        double least = field.param().kind() instanceof Param.Measure m
+                ? m.least()
+                : ((Param.Whole) field.param()
+                        .kind()).least();
+        double most = field.param().kind() instanceof Param.Measure m
+                ? m.most()
+                : ((Param.Whole) field.param()
+                        .kind()).most();
+        if (value < least - ROUNDED || value > most + ROUNDED) {
+            UnitSystem units = document.project().units();
+            throw new InvalidValue(field.param().label(), quantity.show(value, units),
+                    quantity.show(least, units) + " to " + quantity.show(most, units) + ", where its stops are");
+        }
     }
 
     private void attempt(Supplier<Object> value) {

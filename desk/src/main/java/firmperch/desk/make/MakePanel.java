@@ -191,7 +191,7 @@ public final class MakePanel implements Panel {
 
     private static Label pour(Pour p, UnitSystem system) {
         return Words.of("numbers", Quantity.MASS.show(p.mass(), system) + ", "
-                + Quantity.VOLUME.show(p.volume(), system) + ": " + p.bags() + " × " + p.bag().label() + " with "
+                + Quantity.VOLUME.show(p.volume(), system) + ": " + p.bag().many(p.bags()) + " with "
                 + Quantity.VOLUME.show(p.water(), system) + " of water.");
     }
 }

@@ -222,7 +222,7 @@ public final class ReasonList extends IncrementalColumn {
 
     /** A cure with what it does, as a button that makes its change. */
     public static WideButton cureButton(Finding.Cure cure, double before, Actions actions) {
-        Label what = Words.of("cure-what", cure.what());
+        Label what = Words.of("cure-what", cure.told());
         what.setMaxWidth(Double.MAX_VALUE);
         Label effect = new Label(Finding.change(before, cure.margin())
                 + (cure.price().isEmpty() ? "" : " · " + cure.price()));
@@ -231,7 +231,7 @@ public final class ReasonList extends IncrementalColumn {
         effect.setWrapText(true);
         CachedVBox box = new CachedVBox(what, effect);
         if (!cure.worsens().isEmpty()) {
-            Label but = new Label("but then: " + String.join(" ", cure.worsens()));
+            Label but = new Label("but then " + String.join("; ", cure.worsens()));
             but.getStyleClass().add("hint");
             VerdictStyle.set(but, Verdict.GIVES);
             but.setWrapText(true);

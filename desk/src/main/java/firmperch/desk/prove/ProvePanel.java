@@ -69,7 +69,7 @@ public final class ProvePanel implements Panel {
         refused.setId("prove-error");
         Label how = Words.of("hint",
                 "Measure with the joints set as on the drawing: they are noted with the value. Push at the "
-                        + "top, or where the policy says, with a luggage scale until a wheel lifts. Prove it with a bag before "
+                        + "top, or where you have asked for it, with a luggage scale until a wheel lifts. Prove it with a bag before "
                         + "the camera goes on, somebody ready to catch it.");
         Label heading = Words.heading("Measured");
         Label noted = Words.heading("Beside the prediction");

@@ -1,8 +1,10 @@
 package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import firmperch.Known;
+import firmperch.body.Station;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
 import firmperch.check.Verdict;
@@ -129,7 +131,7 @@ class KindsDeskTest {
     @CsvSource({"Tile press, perch.feet.capped, false, it falls over, ends of the legs with caps",
             "Glazing table, perch.rails.screws.beside, 0.05, a fixing to the ceiling, screws off the joist's middle",
             "Turning shelf, perch.weight.weight, 12, hang against it, weight on the rope",
-            "Throwing wheel, perch.bar.count, 1, the tilt slips, washers at the tail"})
+            "Throwing wheel, perch.bar.count, 1, the load turns the tilt with, washers at the tail"})
     void spoiltItIsCured(String name, String path, String value, String says, String cure) {
         Object spoilt = value.equals("false") ? (Object) false : Double.valueOf(value);
         desk.act(() -> desk.app.document().open(Assessor.now(Path.of(path).with(sample(name), spoilt)), null,
@@ -183,5 +185,31 @@ class KindsDeskTest {
         Node camera = desk.find("station-gear");
         assertThat(rails.localToScene(0, 0).getY()).as("the joists are at the top")
                 .isLessThan(camera.localToScene(0, 0).getY());
+    }
+
+    /** What a joint's stops do not allow is refused with them; what goes all the way round may be told as one likes. */
+    @Test
+    void aJointIsNotSetBeyondItsStops() {
+        show(sample("Tile press"));
+        desk.go(Step.PERCH);
+        desk.act(() -> desk.app.desk().choose(station("clamp")));
+        desk.filled();
+        Project before = desk.project();
+        desk.type("stance.joints.clamp.roll", "200");
+        assertThat(desk.project()).isEqualTo(before);
+        assertThat(desk.says("expected is −60.0° to 60.0°, where its stops are")).isTrue();
+        desk.type("stance.joints.clamp.roll", "60");
+        assertThat(desk.project().stance().joints().get("clamp.roll")).isCloseTo(Math.toRadians(60), within(1e-9));
+        desk.press("undo");
+        show(sample("Wedging bench"));
+        desk.act(() -> desk.app.desk().choose(station("carriage")));
+        desk.filled();
+        desk.type("stance.joints.carriage.swing", "200");
+        assertThat(desk.now().posed().pose().get(1)).isCloseTo(Math.toRadians(-160), within(1e-9));
+    }
+
+    private Station station(String id) {
+        return desk.assessment().study().assembly().stations().stream().filter(s -> s.id().equals(id)).findFirst()
+                .orElseThrow();
     }
 }
