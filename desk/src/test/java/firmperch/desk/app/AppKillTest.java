@@ -7,12 +7,14 @@ import firmperch.trial.Trial;
 import java.io.BufferedReader;
 import java.io.File;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -76,6 +78,8 @@ class AppKillTest {
             Process working = start("work");
             try (BufferedReader said = working.inputReader()) {
                 assertThat(line(working, said, "edited")).as("round %d", round).isNotNull();
+                // However slow the machine is: what is promised begins with the first copy.
+                untilKept();
                 Thread.sleep(OLDEST + random.nextInt(2000));
                 long killed = System.currentTimeMillis();
                 working.destroyForcibly();
@@ -92,6 +96,21 @@ class AppKillTest {
         System.out.printf("kills of the application: %d, offered %d times, at most %.1f s old%n", kills, kills,
                 oldest / 1000.0);
         assertThat(oldest).isLessThan(OLDEST);
+    }
+
+    private void untilKept() throws IOException, InterruptedException {
+        Path copies = folder.resolve("copies");
+        long patience = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
+        boolean kept = false;
+        while (!kept && System.nanoTime() < patience) {
+            Thread.sleep(50);
+            if (Files.isDirectory(copies)) {
+                try (Stream<Path> all = Files.list(copies)) {
+                    kept = all.anyMatch(f -> Files.isRegularFile(f) && f.toString().endsWith(".json"));
+                }
+            }
+        }
+        assertThat(kept).as("a copy of the work").isTrue();
     }
 
     /** What the next start offers; nothing, and what it was doing instead is printed, if it does not come to that. */

@@ -583,7 +583,8 @@ class DeskTest {
     void ballastSaysHowMuchAndPoursIt() {
         desk.go(Step.BALLAST);
         desk.everyPose();
-        assertThat(desk.text("ballast-answer")).startsWith("For what you asked it needs ").contains("height of the concrete");
+        assertThat(desk.text("ballast-answer")).startsWith("For what you asked it needs ")
+                .contains("height of the concrete");
         assertThat(desk.text("ballast-bags")).contains("bags of 25 kg with").contains("of 80 lb");
         desk.press("ballast-apply");
         desk.everyPose();
