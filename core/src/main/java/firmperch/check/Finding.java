@@ -54,6 +54,11 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
      */
     public record Cure(String what, String price, double cost, double margin, Verdict verdict, List<String> worsens,
             boolean givesUp, boolean moves, Project changed) {
+        /** The same in a project that is called otherwise. */
+        Cure called(String name, String studio) {
+            return new Cure(what, price, cost, margin, verdict, worsens, givesUp, moves, changed.called(name, studio));
+        }
+
         /** In words, with what it gives up. */
         public String told() {
             return givesUp ? what + " (gives up part of what you asked)" : what;
@@ -133,6 +138,12 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
     /** The name of the set-up whose answer it is; empty where that goes without saying. */
     public String in(Project project) {
         return setUp == NO_SETUP || project.setUps().size() == 1 ? "" : project.setUps().get(setUp).name();
+    }
+
+    /** The same finding in a project that is called otherwise. */
+    public Finding called(String name, String studio) {
+        return new Finding(question, reading, verdict, pose, setUp, search,
+                cures.stream().map(cure -> cure.called(name, studio)).toList(), sought);
     }
 
     /** The same finding with its cures. */

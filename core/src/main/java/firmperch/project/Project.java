@@ -295,6 +295,16 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         };
     }
 
+    /** The same project under other names of its own and its studio. */
+    public Project called(String other, String otherStudio) {
+        return new Project(other, otherStudio, units, setUps, shown, gear, place, perch, policy, log, variants, purse);
+    }
+
+    /** True if nothing differs but what it and its studio are called. */
+    public boolean onlyCalledOtherwiseThan(Project other) {
+        return equals(other.called(name, studio));
+    }
+
     /** True if nothing but how it stands differs, if anything does. */
     public boolean onlyMovedFrom(Project other) {
         return setUps.size() == other.setUps.size() && equals(other.standingAs(this).showing(shown));

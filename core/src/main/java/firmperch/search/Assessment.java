@@ -56,6 +56,17 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         return new Assessment(situation, others, complete, cured, coverage);
     }
 
+    /**
+     * The same of the same project called otherwise: all that was found holds.
+     *
+     * @param renamed nothing else differs
+     */
+    public Assessment called(Project renamed) {
+        return new Assessment(study().moved(renamed).shown(),
+                findings.stream().map(f -> f.called(renamed.name(), renamed.studio())).toList(), complete, cured,
+                coverage);
+    }
+
     /** A copy that tells how much of the bench the camera reaches. */
     public Assessment with(Coverage reached) {
         return new Assessment(situation, findings, complete, cured, Optional.of(reached));

@@ -12,6 +12,7 @@ import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
+import firmperch.file.Samples;
 import firmperch.project.Project;
 import firmperch.stock.PremixBag;
 import firmperch.study.Study;
@@ -206,5 +207,23 @@ class AssessmentTest {
         assertThat(Assessment.badness(Topic.FALLS, -0.1)).isLessThan(Assessment.badness(Topic.HITS, 0.01));
         Project heavy = Demo.with(Demo.of(Demo.kind("sliding-mast")), "perch.weight.weight", 3.0);
         assertThat(Assessor.now(heavy).sentence()).contains("hang against it");
+    }
+
+    /** Called otherwise, nothing is to be looked for again: every figure is the same, and cures keep the new name. */
+    @Test
+    void aNameChangesNothingElse() {
+        Assessment before = Known.full(Samples.wedgingBench());
+        Project renamed = before.project().called("Bench two", "Another studio");
+        assertThat(renamed.onlyCalledOtherwiseThan(before.project())).isTrue();
+        assertThat(renamed.with(before.project().stance().at(1, 0)).onlyCalledOtherwiseThan(before.project()))
+                .isFalse();
+        Assessment after = before.called(renamed);
+        assertThat(after.finished()).isTrue();
+        assertThat(after.project()).isEqualTo(renamed);
+        assertThat(after.sentence()).isEqualTo(before.sentence());
+        assertThat(after.findings()).extracting(Finding::margin)
+                .isEqualTo(before.findings().stream().map(Finding::margin).toList());
+        assertThat(after.findings().stream().flatMap(f -> f.cures().stream())).isNotEmpty()
+                .allMatch(c -> c.changed().name().equals("Bench two") && c.changed().studio().equals("Another studio"));
     }
 }

@@ -264,6 +264,10 @@ public final class Document {
 
     private void assess(Project project) {
         Assessment before = assessment.get();
+        if (before != null && project.onlyCalledOtherwiseThan(before.project())) {
+            take(before.called(project));
+            return;
+        }
         boolean onlyMoved = before != null && before.complete() && project.onlyMovedFrom(before.project());
         take(onlyMoved ? Assessor.now(project, before) : Assessor.now(project));
     }
