@@ -23,7 +23,7 @@ public enum Quantity {
                     "oz ounce ounces", 0.028349523125)),
     /** Newtons. */
     FORCE(new Unit("N", 1, 0), new Unit("lbf", 4.4482216152605, 1),
-            units("N newton newtons", 1.0, "kN", 1e3, "kgf", 9.80665, "lbf", 4.4482216152605)),
+            units("N newton newtons", 1.0, "kN", 1e3, "kgf kg", 9.80665, "lbf lb", 4.4482216152605)),
     /** Newton metres. */
     TORQUE(new Unit("N·m", 1, 1), new Unit("lbf·ft", 1.3558179483314, 1),
             units("N·m Nm N.m N_m N*m", 1.0, "N·cm Ncm N.cm N_cm", 0.01, "lbf·ft lbf_ft lbf-ft ft·lbf ft_lbf ft-lbf",

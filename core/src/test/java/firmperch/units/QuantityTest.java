@@ -158,4 +158,11 @@ class QuantityTest {
                     .isCloseTo(value, within(1e-9 * value));
         }
     }
+
+    /** A luggage scale that is pulled reads kilograms: so much as weighs them at standard gravity (9.80665 m/s², ISO 80000-3). */
+    @Test
+    void aPullMayBeToldAsAScaleReadsIt() {
+        assertThat(Quantity.FORCE.parse("Push", "18 kg", UnitSystem.METRIC)).isCloseTo(176.5197, within(1e-9));
+        assertThat(Quantity.FORCE.parse("Push", "40 lb", UnitSystem.IMPERIAL)).isCloseTo(177.9289, within(1e-3));
+    }
 }

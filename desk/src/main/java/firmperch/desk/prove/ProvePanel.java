@@ -5,6 +5,7 @@ import firmperch.desk.document.Document;
 import firmperch.desk.panel.Panel;
 import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Card;
+import firmperch.desk.widget.FieldLine;
 import firmperch.desk.widget.Words;
 import firmperch.log.Comparison;
 import firmperch.log.Measurement;
@@ -24,9 +25,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
 
 /** What was measured on the built perch, beside what was predicted, with the difference in words. */
@@ -82,17 +80,11 @@ public final class ProvePanel implements Panel {
         list.setSpacing(8);
     }
 
-    private static HBox line(String name, Control control, String id) {
-        Label label = new Label(name);
-        label.setLabelFor(control);
-        label.getStyleClass().add("field-label");
+    private static FieldLine line(String name, Control control, String id) {
         control.setId(id);
         control.setAccessibleText(name);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox line = new HBox(8, label, gap, control);
-        line.getStyleClass().add("field-line");
-        return line;
+        control.setMaxWidth(Double.MAX_VALUE);
+        return new FieldLine(new Label(name), control);
     }
 
     private void add() {
