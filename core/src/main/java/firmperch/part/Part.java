@@ -23,6 +23,11 @@ public interface Part extends Described {
         return List.of();
     }
 
+    /** Values by which it is weighted that are not filled in: slabs, weights on ropes, washers; by their paths in it. */
+    default List<String> weights() {
+        return List.of();
+    }
+
     /** The same part where the camera is to look up by that angle from straight down, rad: a head tilts that far; what is no head stays as it is. */
     default Part tilting(double angle) {
         return this;

@@ -67,6 +67,11 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
     }
 
     @Override
+    public List<String> weights() {
+        return List.of("count");
+    }
+
+    @Override
     public void build(Builder out, List<Port> on) {
         Port head = on.getFirst();
         head.fitting("Balanced bar", Port.Stud.class, "a head that carries it on top");

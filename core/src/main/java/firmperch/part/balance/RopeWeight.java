@@ -64,6 +64,11 @@ public record RopeWeight(double weight, double trim, double tube, double rope, d
     }
 
     @Override
+    public List<String> weights() {
+        return List.of("weight", "trim");
+    }
+
+    @Override
     public void build(Builder out, List<Port> on) {
         if (on.size() != 2) {
             throw new InvalidValue("Weight on a rope", "on " + on.size() + " places",

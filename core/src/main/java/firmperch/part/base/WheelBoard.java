@@ -70,6 +70,11 @@ public record WheelBoard(double length, double width, double thickness, double m
     }
 
     @Override
+    public List<String> weights() {
+        return List.of("slab");
+    }
+
+    @Override
     public void build(Builder out, List<Port> on) {
         Surface surface = on.getFirst().standing("Wheel board");
         Body body = out.body("board", null, on.getFirst().at(), new Motion.Fixed());

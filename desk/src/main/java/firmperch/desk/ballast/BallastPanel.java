@@ -17,6 +17,7 @@ import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -67,7 +68,8 @@ public final class BallastPanel extends ReasonedPanel {
     private void fields(Project project) {
         List<String> paths = new ArrayList<>();
         for (Mounted mounted : project.perch().parts()) {
-            mounted.part().ballast().forEach(path -> paths.add("perch." + mounted.name() + "." + path));
+            Stream.concat(mounted.part().ballast().stream(), mounted.part().weights().stream())
+                    .forEach(path -> paths.add("perch." + mounted.name() + "." + path));
         }
         if (!paths.equals(shownFields)) {
             shownFields = paths;
@@ -93,7 +95,10 @@ public final class BallastPanel extends ReasonedPanel {
             node.setManaged(applies);
         }
         if (!BallastSizing.applies(project)) {
-            answer.setText("Nothing of this perch takes ballast.");
+            boolean weighted = project.perch().parts().stream().anyMatch(p -> !p.part().weights().isEmpty());
+            answer.setText(weighted
+                    ? "Nothing of it is poured. Change what it is weighted by: what tipping then asks follows below."
+                    : "Nothing of this perch takes ballast.");
             bags.setText("");
             return;
         }

@@ -208,6 +208,22 @@ class KindsDeskTest {
         assertThat(desk.now().posed().pose().get(1)).isCloseTo(Math.toRadians(-160), within(1e-9));
     }
 
+    /** What has a slab and a weight on a rope instead of concrete is weighted by these. */
+    @Test
+    void weightsAreBallastToo() {
+        show(sample("Turning shelf"));
+        desk.go(Step.BALLAST);
+        desk.filled();
+        assertThat(desk.text("ballast-answer")).startsWith("Nothing of it is poured");
+        double push = desk.assessment().finding("tip.push").margin();
+        desk.type("perch.board.slab", "30");
+        desk.everyPose();
+        // Ten more on the far edge: it tips backward the sooner.
+        assertThat(desk.assessment().finding("tip.push").margin()).isLessThan(push);
+        desk.press("undo");
+        assertThat(desk.text("perch.weight.weight")).isEqualTo("8.00 kg");
+    }
+
     private Station station(String id) {
         return desk.assessment().study().assembly().stations().stream().filter(s -> s.id().equals(id)).findFirst()
                 .orElseThrow();
