@@ -116,8 +116,8 @@ public final class AngleView {
         Bench b = s.project().place().bench();
         double x1 = b.from() + b.depth();
         double y = b.width() / 2;
-        for (double x : new double[]{b.from() + LEG, x1 - 2 * LEG}) {
-            for (double side : new double[]{-y + LEG, y - 2 * LEG}) {
+        for (double x : new double[]{b.from() + b.overhang(), x1 - b.overhang() - LEG}) {
+            for (double side : new double[]{-y + b.overhang(), y - b.overhang() - LEG}) {
                 block(Block.between(new Vec3(x, side, 0), new Vec3(x + LEG, side + LEG, b.under())), Ink.BENCH);
             }
         }

@@ -27,6 +27,8 @@ import java.util.function.ToDoubleFunction;
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
     /** Ceiling and floor are drawn so thick, m. */
+    /** A leg of the bench is drawn so thick, m. */
+    private static final double LEG = 0.06;
     private static final double THICK = 0.02;
     /** A joist as it is drawn, m. */
     private static final double JOIST = 0.06;
@@ -179,8 +181,9 @@ public final class SideView {
         Bench bench = s.project().place().bench();
         double x0 = bench.from();
         double x1 = x0 + bench.depth();
-        out.box(Ink.BENCH, x0 + 0.06, 0, x0 + 0.12, bench.under());
-        out.box(Ink.BENCH, x1 - 0.12, 0, x1 - 0.06, bench.under());
+        double in = bench.overhang();
+        out.box(Ink.BENCH, x0 + in, 0, x0 + in + LEG, bench.under());
+        out.box(Ink.BENCH, x1 - in - LEG, 0, x1 - in, bench.under());
         out.box(Ink.BENCH, x0, bench.under(), x1, bench.height());
         Vec3 centre = Target.work(s.project());
         if (centre.z() > bench.height()) {

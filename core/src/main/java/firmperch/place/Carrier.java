@@ -23,6 +23,8 @@ public record Carrier(String what, May may, String why) {
 
     /** As far as common clamps open, m: common practice, no source. */
     private static final double CLAMP = 0.07;
+    /** As deep as the jaw of a common clamp is, m: common practice, no source. */
+    private static final double JAW = 0.04;
     /** The least that a base of ours stands on, m²: half a metre square. */
     private static final double STAND = 0.25;
     /** How far from the bench a rig may stand to reach over it, m: our own judgement. */
@@ -38,12 +40,10 @@ public record Carrier(String what, May may, String why) {
         List<Carrier> all = new ArrayList<>();
         Bench bench = place.bench();
         all.add(floor(place, units));
-        all.add(new Carrier("the bench top", May.YES, "shakes when you knock it"));
-        String thick = Quantity.LENGTH.show(bench.top(), units);
-        all.add(bench.top() <= CLAMP
-                ? new Carrier("its edge", May.YES, thick + ": clamps open to " + Quantity.LENGTH.show(CLAMP, units))
-                : new Carrier("its edge", May.NO, thick + " with rails; clamps open to "
-                        + Quantity.LENGTH.show(CLAMP, units)));
+        all.add(bench.of().may() == May.NO
+                ? new Carrier("the bench top", May.NO, bench.of().why())
+                : new Carrier("the bench top", May.YES, "shakes when you knock it"));
+        all.add(edge("its edge", bench.top(), bench.of(), bench.overhang(), units));
         all.add(joists(place, units));
         all.add(wall(place));
         all.add(prop(place, units));
@@ -55,8 +55,13 @@ public record Carrier(String what, May may, String why) {
                         Quantity.LENGTH.show(post.diameter(), units) + " across, "
                                 + (stands ? "floor to ceiling" : "see what holds its ends")));
             } else if (thing instanceof Table table) {
-                all.add(new Carrier("“" + table.name() + "”", table.firm() ? May.YES : May.NO,
-                        table.firm() ? "stands firmly" : "is rickety"));
+                boolean bears = table.firm() && table.of().may() != May.NO;
+                all.add(new Carrier("“" + table.name() + "”", bears ? May.YES : May.NO,
+                        !table.firm() ? "is rickety" : bears ? "stands firmly" : table.of().why()));
+                if (bears) {
+                    all.add(edge("the edge of “" + table.name() + "”", table.top(), table.of(), table.overhang(),
+                            units));
+                }
             } else if (thing instanceof Cupboard shelf) {
                 all.add(new Carrier("“" + shelf.name() + "”", shelf.low() > 0 ? May.PERHAPS : May.YES,
                         shelf.low() > 0 ? "hangs: see what holds it" : "stands on the floor"));
@@ -89,6 +94,24 @@ public record Carrier(String what, May may, String why) {
                     : Optional.of("no post or tube of the room is to carry it");
             case FLOOR, BENCH -> Optional.empty();
         };
+    }
+
+    /** An edge to clamp something to: how thick it is, how far it stands out, what it is of. */
+    private static Carrier edge(String what, double top, TopOf of, double overhang, UnitSystem units) {
+        String thick = Quantity.LENGTH.show(top, units);
+        if (of.may() == May.NO) {
+            return new Carrier(what, May.NO, of.why());
+        }
+        if (top > CLAMP) {
+            return new Carrier(what, May.NO,
+                    thick + " with rails; clamps open to " + Quantity.LENGTH.show(CLAMP, units));
+        }
+        if (overhang < JAW) {
+            return new Carrier(what, May.NO, "stands out by " + Quantity.LENGTH.show(overhang, units)
+                    + "; a clamp's jaw takes " + Quantity.LENGTH.show(JAW, units));
+        }
+        return new Carrier(what, of.may(),
+                of.why().isEmpty() ? thick + ": clamps open to " + Quantity.LENGTH.show(CLAMP, units) : of.why());
     }
 
     /** Where nothing stands and no way runs, within reach of the bench. */

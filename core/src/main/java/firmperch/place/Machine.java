@@ -30,7 +30,9 @@ public record Machine(String name, Spot spot, Size size, double speed, Shake sha
 
     static final Params<Machine> PARAMS = Thing.described(Machine.class).group("size", "How large it is", Size.PARAMS)
             .measure("speed", "Turns at", Quantity.FREQUENCY, 0, 500)
+            .help("Typical, our own judgement: potter's wheel 1 to 4 Hz, drill press 8 to 40, lathe 10 to 30, sewing machine 15, grinder 50, router 300.")
             .oneOf("shake", "Its shake is", Shake.class)
+            .help("Typical, our own judgement: wheel and lathe in balance felt with a hand; grinder, press and compressor seen in a glass of water.")
             .length("travel", "Moves beyond its sides by", 0, 5).done();
 
     public Machine {

@@ -107,8 +107,7 @@ public final class RoomEdits {
         Bench b = place.bench();
         Room r = place.room();
         Walls w = r.walls();
-        Bench bench = new Bench(Math.clamp(from, 0, Math.max(0, r.depth() - b.depth())), b.depth(), b.width(),
-                b.height(), b.top(), b.worker());
+        Bench bench = (Bench) Bench.PARAMS.with(b, "from", Math.clamp(from, 0, Math.max(0, r.depth() - b.depth())));
         if (!w.measured() || left == 0) {
             return new Place(r, bench, place.things());
         }

@@ -15,25 +15,30 @@ import java.util.List;
  * @param drawers how far drawers or boards reach down under the top
  * @param firm true if it stands firmly
  * @param perch true if the rig is to stand on it
+ * @param of what its top is of
+ * @param overhang how far its top stands out over its legs
  */
-public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm, boolean perch)
+public record Table(String name, Spot spot, Size size, double top, double drawers, boolean firm, boolean perch,
+        TopOf of, double overhang)
         implements
             Bearer {
     static final Params<Table> PARAMS = Thing.described(Table.class).group("size", "How large it is", Size.PARAMS)
             .length("top", "Thickness of its top", 0.005, 1).length("drawers", "Drawers below it, down by", 0, 2)
             .either("firm", "Stands", "firmly", "rickety")
-            .either("perch", "The perch", "stands on it", "does not stand on it").orElse(false).done();
+            .either("perch", "The perch", "stands on it", "does not stand on it").orElse(false)
+            .oneOf("of", "Its top is of", TopOf.class).orElse(TopOf.UNKNOWN)
+            .length("overhang", "Its top stands out by", 0, 1).orElse(Bench.OVERHANG).done();
     private static final double LEG = 0.06;
 
     public Table {
-        PARAMS.check(name, spot, size, top, drawers, firm, perch);
+        PARAMS.check(name, spot, size, top, drawers, firm, perch, of, overhang);
         Require.that(top + drawers <= size.height(), "Thickness of its top and drawers", top + drawers, LENGTH,
                 "at most its height");
     }
 
     /** One that carries no rig. */
     public Table(String name, Spot spot, Size size, double top, double drawers, boolean firm) {
-        this(name, spot, size, top, drawers, firm, false);
+        this(name, spot, size, top, drawers, firm, false, TopOf.UNKNOWN, Bench.OVERHANG);
     }
 
     @Override
@@ -48,7 +53,7 @@ public record Table(String name, Spot spot, Size size, double top, double drawer
 
     @Override
     public Thing sized(Sides other) {
-        return new Table(name, spot, size.with(other), top, drawers, firm, perch);
+        return new Table(name, spot, size.with(other), top, drawers, firm, perch, of, overhang);
     }
 
     @Override
@@ -68,11 +73,13 @@ public record Table(String name, Spot spot, Size size, double top, double drawer
         double under = size.height() - top - drawers;
         List<Block> blocks = new ArrayList<>();
         blocks.add(Block.around(spot, size.depth(), size.width(), under, size.height()));
-        if (under > 0 && size.depth() > 2 * LEG && size.width() > 2 * LEG) {
-            blocks.add(Block.of(spot, -x, -x + LEG, -y, -y + LEG, 0, under));
-            blocks.add(Block.of(spot, x - LEG, x, -y, -y + LEG, 0, under));
-            blocks.add(Block.of(spot, -x, -x + LEG, y - LEG, y, 0, under));
-            blocks.add(Block.of(spot, x - LEG, x, y - LEG, y, 0, under));
+        double legX = x - overhang;
+        double legY = y - overhang;
+        if (under > 0 && legX > LEG && legY > LEG) {
+            blocks.add(Block.of(spot, -legX, -legX + LEG, -legY, -legY + LEG, 0, under));
+            blocks.add(Block.of(spot, legX - LEG, legX, -legY, -legY + LEG, 0, under));
+            blocks.add(Block.of(spot, -legX, -legX + LEG, legY - LEG, legY, 0, under));
+            blocks.add(Block.of(spot, legX - LEG, legX, legY - LEG, legY, 0, under));
         }
         return blocks;
     }

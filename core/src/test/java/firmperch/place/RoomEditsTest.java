@@ -1,6 +1,7 @@
 package firmperch.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
@@ -181,5 +182,32 @@ class RoomEditsTest {
         assertThat(Carrier.freeFloor(ROOM)).isCloseTo(all, within(0.25));
         double less = Carrier.freeFloor(ROOM.with(List.of(new Way("Way", new Spot(2.8, 0, 0), 0.6, 2))));
         assertThat(Carrier.freeFloor(ROOM) - less).isCloseTo(1.2, within(0.1));
+    }
+
+    /** An edge takes a clamp where it is thin enough, stands out far enough and is of something that bears it; a table's legs stand in by as much. */
+    @Test
+    void whatAnEdgeIsOfAndHowFarItStandsOutCounts() {
+        assertThat(edge(0.04, TopOf.WOOD, 0.05).may()).isEqualTo(Carrier.May.YES);
+        assertThat(edge(0.12, TopOf.WOOD, 0.05).why()).isEqualTo("120 mm with rails; clamps open to 70 mm");
+        assertThat(edge(0.04, TopOf.WOOD, 0.02).why()).isEqualTo("stands out by 20 mm; a clamp's jaw takes 40 mm");
+        assertThat(edge(0.04, TopOf.CHIPBOARD, 0.05).may()).isEqualTo(Carrier.May.PERHAPS);
+        assertThat(edge(0.01, TopOf.GLASS, 0.2).may()).isEqualTo(Carrier.May.NO);
+        Table table = new Table("Side table", new Spot(1, 0, 0), new Size(0.8, 1.2, 0.7), 0.04, 0, true, false,
+                TopOf.STONE, 0.1);
+        assertThat(Carrier.of(ROOM.with(List.of(table)), UnitSystem.METRIC)).extracting(Carrier::what, Carrier::may)
+                .contains(tuple("“Side table”", Carrier.May.YES),
+                        tuple("the edge of “Side table”", Carrier.May.PERHAPS));
+        assertThat(table.solid(ROOM.room()).subList(1, 5)).allSatisfy(leg -> {
+            assertThat(leg.least().x()).isGreaterThanOrEqualTo(0.7 - 1e-9);
+            assertThat(leg.most().x()).isLessThanOrEqualTo(1.3 + 1e-9);
+        });
+    }
+
+    private static Carrier edge(double top, TopOf of, double overhang) {
+        Bench b = ROOM.bench();
+        Place place = new Place(ROOM.room(),
+                new Bench(b.from(), b.depth(), b.width(), b.height(), top, b.worker(), of, overhang), List.of());
+        return Carrier.of(place, UnitSystem.METRIC).stream().filter(c -> c.what().equals("its edge")).findFirst()
+                .orElseThrow();
     }
 }
