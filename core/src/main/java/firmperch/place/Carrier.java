@@ -40,8 +40,8 @@ public record Carrier(String what, May may, String why) {
         List<Carrier> all = new ArrayList<>();
         Bench bench = place.bench();
         all.add(floor(place, units));
-        all.add(bench.of().may() == May.NO
-                ? new Carrier("the bench top", May.NO, bench.of().why())
+        all.add(!bench.firm() || bench.of().may() == May.NO
+                ? new Carrier("the bench top", May.NO, bench.firm() ? bench.of().why() : "is rickety")
                 : new Carrier("the bench top", May.YES, "shakes when you knock it"));
         all.add(edge("its edge", bench.top(), bench.of(), bench.overhang(), units));
         all.add(joists(place, units));

@@ -192,6 +192,11 @@ class RoomEditsTest {
         assertThat(edge(0.04, TopOf.WOOD, 0.02).why()).isEqualTo("stands out by 20 mm; a clamp's jaw takes 40 mm");
         assertThat(edge(0.04, TopOf.CHIPBOARD, 0.05).may()).isEqualTo(Carrier.May.PERHAPS);
         assertThat(edge(0.01, TopOf.GLASS, 0.2).may()).isEqualTo(Carrier.May.NO);
+        assertThat(Carrier.of(place(0.04, TopOf.WOOD, 0.05), UnitSystem.METRIC))
+                .filteredOn(c -> c.what().equals("the bench top")).extracting(Carrier::why)
+                .containsExactly("is rickety");
+        Place drawers = place(0.04, TopOf.WOOD, 0.05);
+        assertThat(drawers.benchTop().low()).isCloseTo(drawers.bench().height() - 0.24, within(1e-9));
         Table table = new Table("Side table", new Spot(1, 0, 0), new Size(0.8, 1.2, 0.7), 0.04, 0, true, false,
                 TopOf.STONE, 0.1);
         assertThat(Carrier.of(ROOM.with(List.of(table)), UnitSystem.METRIC)).extracting(Carrier::what, Carrier::may)
@@ -203,11 +208,14 @@ class RoomEditsTest {
         });
     }
 
-    private static Carrier edge(double top, TopOf of, double overhang) {
+    private static Place place(double top, TopOf of, double overhang) {
         Bench b = ROOM.bench();
-        Place place = new Place(ROOM.room(),
-                new Bench(b.from(), b.depth(), b.width(), b.height(), top, b.worker(), of, overhang), List.of());
-        return Carrier.of(place, UnitSystem.METRIC).stream().filter(c -> c.what().equals("its edge")).findFirst()
-                .orElseThrow();
+        return new Place(ROOM.room(), new Bench(b.from(), b.depth(), b.width(), b.height(), top, b.worker(), of,
+                overhang, 0.2, false), List.of());
+    }
+
+    private static Carrier edge(double top, TopOf of, double overhang) {
+        return Carrier.of(place(top, of, overhang), UnitSystem.METRIC).stream()
+                .filter(c -> c.what().equals("its edge")).findFirst().orElseThrow();
     }
 }
