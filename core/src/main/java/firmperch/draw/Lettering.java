@@ -144,6 +144,10 @@ public final class Lettering {
             double alongY, double along) {
         double gap = GAP * paper.high;
         double height = paper.high;
+        if (placed.containsKey(shape)) {
+            // The same words at the same place are told once.
+            return;
+        }
         if (!inside(toX, toY, 0, 0) && !touches(wantedX, wantedY, width, height)) {
             // What it is about is not on this sheet, nor are its words.
             placed.put(shape, new Placed(wantedX, wantedY, width, height, false, toX, toY));

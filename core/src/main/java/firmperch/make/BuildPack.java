@@ -135,7 +135,8 @@ final class BuildPack {
         double height = drawing.height() / scale * PdfPainter.POINTS;
         double bottom = y - height - 4;
         new PdfPainter(page, regular, scale, MARGIN + 20 - drawing.left() / scale * PdfPainter.POINTS,
-                bottom - drawing.bottom() / scale * PdfPainter.POINTS).paint(drawing);
+                bottom - drawing.bottom() / scale * PdfPainter.POINTS,
+                new PDRectangle(MARGIN, (float) bottom - 12, WIDTH, y - (float) bottom + 10)).paint(drawing);
         y = (float) bottom - 14;
     }
 

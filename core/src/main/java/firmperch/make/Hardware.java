@@ -9,7 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Everything to buy ready-made, from the camera down; prices are rough. */
+/** Everything to buy ready-made, from the camera down. */
 public final class Hardware {
     private Hardware() {
     }
@@ -19,18 +19,18 @@ public final class Hardware {
         Map<String, HardwareItem> list = new LinkedHashMap<>();
         for (Piece piece : assembly.pieces().reversed()) {
             if (piece.supply() instanceof Supply.Ready ready) {
-                add(list, new HardwareItem(ready.item(), ready.count(), ready.count() * ready.price(), ready.use(),
+                add(list, new HardwareItem(ready.item(), ready.count(), ready.use(),
                         piece.own().mass()));
             }
         }
         for (Purchase p : assembly.making().purchases().reversed()) {
-            add(list, new HardwareItem(p.item(), p.count(), p.count() * p.price(), p.use(), 0));
+            add(list, new HardwareItem(p.item(), p.count(), p.use(), 0));
         }
         return new ArrayList<>(list.values());
     }
 
     private static void add(Map<String, HardwareItem> list, HardwareItem item) {
         list.merge(item.item() + "/" + item.use(), item, (a, b) -> new HardwareItem(a.item(), a.count() + b.count(),
-                a.price() + b.price(), a.use(), a.mass() + b.mass()));
+                a.use(), a.mass() + b.mass()));
     }
 }

@@ -4,8 +4,7 @@ package firmperch.make;
  * A thing to buy.
  *
  * @param count how many
- * @param price of all of them, rough, units of money
  * @param use what it is for
  * @param mass of all of them in the rig, kg; 0 for what is used up or kept beside it
  */
-public record HardwareItem(String item, int count, double price, String use, double mass) {}
+public record HardwareItem(String item, int count, String use, double mass) {}

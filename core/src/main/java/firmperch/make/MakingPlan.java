@@ -28,14 +28,9 @@ public record MakingPlan(Project project, List<CutPiece> cuts, List<HardwareItem
         return project.purse().here(shopping.price());
     }
 
-    /** What is still to be paid, as some of it is there already. */
-    public double toPay() {
-        return shopping.toPay(project.purse());
-    }
-
     /** In words: "All of it together costs about €312 and weighs 84 kg; €40 of that is there already." */
     public String totals() {
-        double there = price() - toPay();
+        double there = price() - shopping.toPay(project.purse());
         String own = there > 0.005 ? "; " + project.purse().words(there) + " of that is there already" : "";
         return "All of it together costs about " + project.purse().words(price()) + " and weighs "
                 + Quantity.MASS.show(bill.mass(), project.units()) + own + ".";

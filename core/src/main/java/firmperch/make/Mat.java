@@ -23,6 +23,8 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
  */
 final class Mat {
     /** What no printer reaches, and the strip that two sheets share, m. */
+    /** Words stand where they stand on the whole mat, so that its sheets agree where they overlap: far beyond any sheet, pt. */
+    private static final PDRectangle WHOLE = new PDRectangle(-1e5f, -1e5f, 2e5f, 2e5f);
     private static final double MARGIN = 0.012;
     private static final double SHARED = 0.010;
     /** Room for words under the mat, m. */
@@ -97,7 +99,7 @@ final class Mat {
             page.addRect((float) points(MARGIN), (float) points(MARGIN + WORDS), (float) points(across),
                     (float) points(up));
             page.clip();
-            new PdfPainter(page, font, 1, points(MARGIN - x), points(MARGIN + WORDS - y)).paint(mat);
+            new PdfPainter(page, font, 1, points(MARGIN - x), points(MARGIN + WORDS - y), WHOLE).paint(mat);
             page.restoreGraphicsState();
             joins(page, row, column, across, up);
             words(page, row, column);

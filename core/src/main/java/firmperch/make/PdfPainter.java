@@ -32,9 +32,15 @@ final class PdfPainter {
     private final double scale;
     private final double x0;
     private final double y0;
+    private final PDRectangle room;
 
-    /** A painter whose drawing origin lies at x0, y0 on the page, pt, at 1 : scale. */
-    PdfPainter(PDPageContentStream page, PDFont font, double scale, double x0, double y0) {
+    /**
+     * A painter whose drawing origin lies at x0, y0 on the page, pt, at 1 : scale.
+     *
+     * @param room that words keep to, pt
+     */
+    PdfPainter(PDPageContentStream page, PDFont font, double scale, double x0, double y0, PDRectangle room) {
+        this.room = room;
         this.page = page;
         this.font = font;
         this.scale = scale;
@@ -50,8 +56,8 @@ final class PdfPainter {
     }
 
     void paint(Drawing drawing) throws IOException {
-        Lettering.Paper paper = new Lettering.Paper(this::x, this::y, this::width, LINE, -1, 0, 0,
-                PDRectangle.A4.getWidth(), PDRectangle.A4.getHeight());
+        Lettering.Paper paper = new Lettering.Paper(this::x, this::y, this::width, LINE, -1,
+                room.getLowerLeftX(), room.getLowerLeftY(), room.getUpperRightX(), room.getUpperRightY());
         Map<Shape, Lettering.Placed> words = Lettering.of(drawing, paper);
         for (Shape shape : drawing.shapes()) {
             style(shape.ink());

@@ -29,9 +29,4 @@ public record Pour(String name, double mass, double volume, PremixBag bag, int b
         int bags = bag.whole(volume);
         return new Pour(piece.name(), piece.own().mass(), volume, bag, bags, bags * bag.water());
     }
-
-    /** Price of its bags, units of money. */
-    public double price() {
-        return bags * bag.price();
-    }
 }
