@@ -74,7 +74,10 @@ final class CardButton extends ToggleButton {
         }
         figures.setText(card.assessed().isEmpty()
                 ? ""
-                : matters.stream().filter(t -> t != Trait.HOLDS && card.figure(t).isPresent()).limit(FIGURES)
+                : matters.stream().filter(t -> t != Trait.HOLDS && card.figure(t).isPresent())
+                        // Where nothing is there already, what is to pay is the cost.
+                        .filter(t -> t != Trait.TO_PAY || !card.figure(t).equals(card.figure(Trait.COST)))
+                        .limit(FIGURES)
                         .map(t -> t.told(card.figure(t), project)).collect(Collectors.joining(" · ")));
     }
 }

@@ -17,10 +17,10 @@ import javafx.scene.layout.VBox;
 
 /** What matters to the maker, put in order by dragging or with Ctrl and the arrow keys, and what alone they want to see. */
 final class Matters extends VBox {
-    private final List<Trait> order = new ArrayList<>(List.of(Trait.HOLDS, Trait.FOOTPRINT, Trait.COST, Trait.TO_PAY,
-            Trait.TOUCHES,
-            Trait.WALKWAY, Trait.HEAVIEST, Trait.HOURS, Trait.SAG, Trait.PUSH, Trait.LEAN, Trait.MASS, Trait.PACKED));
-    private final VBox rows = new VBox(3);
+    private final List<Trait> order = new ArrayList<>(List.of(Trait.HOLDS, Trait.FOOTPRINT, Trait.COST, Trait.TOUCHES,
+            Trait.WALKWAY, Trait.HEAVIEST, Trait.HOURS, Trait.SAG, Trait.PUSH, Trait.LEAN, Trait.MASS, Trait.PACKED,
+            Trait.TO_PAY));
+    private final VBox rows = new VBox(2);
     private final List<CheckBox> only = new ArrayList<>();
     private final TextField money = new TextField();
     private final Label refused = Words.of("field-error", "");
