@@ -1,14 +1,17 @@
 package firmperch.study;
 
+import firmperch.body.Body;
 import firmperch.body.Facets;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
+import firmperch.clearance.BoundingBox;
 import firmperch.place.Block;
 import firmperch.place.Thing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
@@ -32,11 +35,20 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
      * All that is before the lens's front and before a plane, the farthest first.
      */
     public static List<InPicture> of(Situation s, Sight sight, Sight.Before before) {
+        return of(s, sight, before, body -> true);
+    }
+
+    private static List<InPicture> of(Situation s, Sight sight, Sight.Before before, Predicate<Body> which) {
         List<InPicture> all = new ArrayList<>();
         double nearest = Math.max(RIM, s.shot().lens().length() - sight.image()) + RIM;
         List<Piece> pieces = s.study().assembly().pieces();
+        List<BoundingBox> boxes = s.study().boxes();
         for (int i = 0; i < pieces.size(); i++) {
-            if (pieces.get(i).takesRoom()) {
+            BoundingBox box = boxes.get(i);
+            if (which.test(box.body())
+                    && sight.couldShow(s.inRoom(s.posed().point(box.body(), box.middle())), box.radius(), nearest,
+                            before)
+                    && pieces.get(i).takesRoom()) {
                 InPicture shown = of(s, sight, i, nearest, before);
                 if (!shown.faces.isEmpty() || !shown.round.isEmpty()) {
                     all.add(shown);
@@ -121,15 +133,14 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         double sum = 0;
         double largest = 0;
         Piece most = null;
-        for (InPicture shown : sight.sees() ? of(s, sight, Sight.Before.ANY) : List.<InPicture>of()) {
-            if (shown.piece.body().equals(s.study().assembly().payload().body())) {
-                // All of the picture goes from −1 to 1 both ways; what is seen of a face has twice its area here.
-                double takes = Stream.concat(shown.faces.stream(), shown.round.stream())
-                        .mapToDouble(face -> Math.abs(area(face)) / 8).sum();
-                sum += takes;
-                most = takes > largest ? shown.piece : most;
-                largest = Math.max(largest, takes);
-            }
+        Body payload = s.study().assembly().payload().body();
+        for (InPicture shown : sight.sees() ? of(s, sight, Sight.Before.ANY, payload::equals) : List.<InPicture>of()) {
+            // All of the picture goes from −1 to 1 both ways; what is seen of a face has twice its area here.
+            double takes = Stream.concat(shown.faces.stream(), shown.round.stream())
+                    .mapToDouble(face -> Math.abs(area(face)) / 8).sum();
+            sum += takes;
+            most = takes > largest ? shown.piece : most;
+            largest = Math.max(largest, takes);
         }
         return new Hidden(Math.min(1, sum), most);
     }
@@ -150,6 +161,10 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         double all = area(wanted);
         double sum = 0;
         for (Block block : thing.solid(s.project().place().room())) {
+            Vec3 across = block.most().minus(block.least()).times(0.5);
+            if (!sight.couldShow(block.least().plus(across), across.length(), RIM, between(s))) {
+                continue;
+            }
             for (List<Vec3> face : block.faces()) {
                 if (sight.eye().minus(face.getFirst()).dot(Block.normal(face)) > 0) {
                     List<Sight.Seen> seen = sight.clipped(face, RIM, between(s));

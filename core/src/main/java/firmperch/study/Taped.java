@@ -51,12 +51,21 @@ public record Taped(double near, double far, double left, double right, List<Vec
 
     /** What lies at least so far in a direction (Sutherland and Hodgman). */
     static List<Vec3> cut(List<Vec3> face, Vec3 normal, double least) {
-        List<Vec3> kept = new ArrayList<>();
-        for (int i = 0; i < face.size(); i++) {
+        double[] in = new double[face.size()];
+        boolean whole = true;
+        for (int i = 0; i < in.length; i++) {
+            in[i] = face.get(i).dot(normal) - least;
+            whole &= in[i] >= 0;
+        }
+        if (whole) {
+            return face;
+        }
+        List<Vec3> kept = new ArrayList<>(in.length + 1);
+        for (int i = 0; i < in.length; i++) {
             Vec3 a = face.get(i);
-            Vec3 b = face.get((i + 1) % face.size());
-            double inA = a.dot(normal) - least;
-            double inB = b.dot(normal) - least;
+            Vec3 b = face.get((i + 1) % in.length);
+            double inA = in[i];
+            double inB = in[(i + 1) % in.length];
             if (inA >= 0) {
                 kept.add(a);
             }
