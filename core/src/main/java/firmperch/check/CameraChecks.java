@@ -19,7 +19,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 
 /** How far the camera sinks, tilts and sways, and how heavy the pieces are to lift. */
-final class CameraChecks {
+public final class CameraChecks {
     /** Force of a finger letting go, N. */
     static final double TOUCH = 5;
 
@@ -80,12 +80,17 @@ final class CameraChecks {
                 "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement"),
                 CameraChecks::swaying,
                 (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
-                    double sway = TOUCH * s.unitLoads().sideways(s.level(TOUCH));
+                    double sway = sway(s);
                     return new Reading(sway, s.policy().movement().sag(), () -> String.format(Locale.ROOT,
                             "%.2f mm for a touch of %.0f N", sway * 1e3, TOUCH))
                             .saying(() -> "a touch moves the camera " + s.length(sway) + " sideways, "
                                     + s.length(s.policy().movement().sag()) + " are allowed");
                 }), Check.Certainty.SAMPLED);
+    }
+
+    /** How far a touch of 5 N moves the camera sideways at most, m; ∞ where the frame does not hold. */
+    public static double sway(Situation s) {
+        return s.frame().isEmpty() ? Double.POSITIVE_INFINITY : TOUCH * s.unitLoads().sideways(s.level(TOUCH));
     }
 
     private static List<Subject<Void>> swaying(Study study) {

@@ -93,7 +93,14 @@ public final class Chooser {
             progress.at((double) i / kinds.size(), kinds.get(i).label());
             cards.add(said(inEveryPose(first.get(kinds.get(i).id()))));
         }
+        cards.replaceAll(card -> card.assessed().isPresent() ? said(reaching(card)) : card);
         return cards;
+    }
+
+    /** What it reaches is known last: it changes nothing of the rest. */
+    private Card reaching(Card card) {
+        return card.assessed().map(a -> Card.of(card.id(), card.label(), Assessor.withCoverage(a, progress)))
+                .orElse(card);
     }
 
     private Card said(Card card) {

@@ -1,14 +1,18 @@
 package firmperch.choose;
 
 import firmperch.body.Contact;
+import firmperch.body.Hole;
 import firmperch.body.Piece;
 import firmperch.body.Supply;
 import firmperch.body.Surface;
 import firmperch.body.Work;
+import firmperch.project.Tools.Tool;
 import firmperch.search.Assessment;
+import firmperch.stock.Material;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
-import java.util.LinkedHashSet;
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -33,26 +37,16 @@ public enum Demands {
     TOOLS("tools") {
         @Override
         String of(Assessment a) {
-            Set<String> tools = new LinkedHashSet<>();
-            double widest = 0;
-            for (Piece piece : a.study().assembly().pieces()) {
-                if (piece.supply() instanceof Supply.Cut) {
-                    tools.add(switch (piece.material().family()) {
-                        case METAL -> "hacksaw";
-                        default -> "saw";
-                    });
-                    widest = Math.max(widest, piece.holes().stream().mapToDouble(h -> h.diameter()).max().orElse(0));
-                } else if (piece.supply() instanceof Supply.Poured) {
-                    tools.add("mixing tub");
-                }
-            }
+            List<String> words = new ArrayList<>(
+                    needed(a).stream().filter(t -> t != Tool.DRILL).map(Tool::words).toList());
+            double widest = widest(a);
             if (widest > 0) {
-                tools.add("drill to Ø " + a.situation().length(widest));
+                words.add("drill to Ø " + a.situation().length(widest));
             }
-            if (!a.study().assembly().fastenings().isEmpty()) {
-                tools.add("spanners");
+            if (a.study().assembly().pieces().stream().anyMatch(p -> p.supply() instanceof Supply.Poured)) {
+                words.add("mixing tub");
             }
-            return String.join(", ", tools);
+            return words.isEmpty() ? "none" : String.join(", ", words);
         }
     },
     /** Concrete that sets, glue that dries. */
@@ -78,6 +72,29 @@ public enum Demands {
 
     /** In words, of an assessed rig. */
     abstract String of(Assessment assessment);
+
+    /** Tools without which it cannot be made, as judged from what is cut, drilled and bolted. */
+    static Set<Tool> needed(Assessment a) {
+        Set<Tool> tools = EnumSet.noneOf(Tool.class);
+        for (Piece piece : a.study().assembly().pieces()) {
+            if (piece.supply() instanceof Supply.Cut) {
+                tools.add(piece.material().family() == Material.Family.METAL ? Tool.HACKSAW : Tool.SAW);
+            }
+        }
+        if (widest(a) > 0) {
+            tools.add(Tool.DRILL);
+        }
+        if (!a.study().assembly().fastenings().isEmpty()) {
+            tools.add(Tool.SPANNERS);
+        }
+        return tools;
+    }
+
+    /** The widest hole that is drilled, m; 0 if none is. */
+    private static double widest(Assessment a) {
+        return a.study().assembly().pieces().stream().filter(p -> p.supply() instanceof Supply.Cut)
+                .flatMap(p -> p.holes().stream()).mapToDouble(Hole::diameter).max().orElse(0);
+    }
 
     private static String surfaces(List<Contact> contacts) {
         return contacts.stream().map(Contact::surface).distinct().map(Surface::words)

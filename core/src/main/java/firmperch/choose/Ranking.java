@@ -3,6 +3,7 @@ package firmperch.choose;
 import firmperch.body.Contact;
 import firmperch.body.Surface;
 import firmperch.check.Verdict;
+import firmperch.project.Tools;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
@@ -21,14 +22,14 @@ public final class Ranking {
         /** What does not give. */
         HOLDING("only what holds") {
             @Override
-            boolean keeps(Card card) {
+            boolean keeps(Card card, Tools tools) {
                 return card.verdict().map(v -> v != Verdict.GIVES).orElse(false);
             }
         },
         /** Nothing screwed into ceiling or wall. */
         NO_DRILLING("nothing screwed to ceiling or wall") {
             @Override
-            boolean keeps(Card card) {
+            boolean keeps(Card card, Tools tools) {
                 return card.assessed()
                         .map(a -> a.study().assembly().contacts().stream().noneMatch(Ranking::drilled)).orElse(false);
             }
@@ -36,15 +37,22 @@ public final class Ranking {
         /** Nothing that is not there already. */
         NOTHING_TO_BUY("nothing to buy") {
             @Override
-            boolean keeps(Card card) {
+            boolean keeps(Card card, Tools tools) {
                 return card.figure(Trait.TO_PAY).orElse(1) < CENT;
             }
         },
         /** Nothing on the floor. */
         NO_FLOOR("nothing on the floor") {
             @Override
-            boolean keeps(Card card) {
+            boolean keeps(Card card, Tools tools) {
                 return card.assessed().isPresent() && card.figure(Trait.FOOTPRINT).isEmpty();
+            }
+        },
+        /** Nothing that asks for a tool that is not there. */
+        WITH_MY_TOOLS("made with the tools ticked below") {
+            @Override
+            boolean keeps(Card card, Tools tools) {
+                return card.assessed().map(a -> Demands.needed(a).stream().allMatch(t -> t.in(tools))).orElse(false);
             }
         };
 
@@ -59,7 +67,7 @@ public final class Ranking {
             return words;
         }
 
-        abstract boolean keeps(Card card);
+        abstract boolean keeps(Card card, Tools tools);
     }
 
     private static final double NEXT = 0.5;
@@ -78,9 +86,11 @@ public final class Ranking {
      * @param matters what matters, most first
      * @param only what alone is wanted
      * @param money that it may cost at most
+     * @param tools that are there
      */
-    public static List<Card> of(List<Card> cards, List<Trait> matters, List<Only> only, double money) {
-        List<Card> kept = cards.stream().filter(card -> only.stream().allMatch(o -> o.keeps(card)))
+    public static List<Card> of(List<Card> cards, List<Trait> matters, List<Only> only, double money,
+            Tools tools) {
+        List<Card> kept = cards.stream().filter(card -> only.stream().allMatch(o -> o.keeps(card, tools)))
                 .filter(card -> card.figure(Trait.COST).orElse(0) <= money).toList();
         Map<Card, Double> scores = new HashMap<>();
         double weight = 1;

@@ -5,6 +5,7 @@ import firmperch.body.Contact;
 import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
+import firmperch.check.CameraChecks;
 import firmperch.check.Finding;
 import firmperch.cost.Bill;
 import firmperch.cost.Shopping;
@@ -14,6 +15,7 @@ import firmperch.project.Project;
 import firmperch.project.Purse;
 import firmperch.search.Assessment;
 import firmperch.search.ChangeOver;
+import firmperch.search.Coverage;
 import firmperch.units.Quantity;
 import java.util.Locale;
 import java.util.OptionalDouble;
@@ -39,15 +41,22 @@ public enum Trait {
     WALKWAY("leaves the walkway", "walkway", Quantity.LENGTH, false, a -> available(a, "place.walkway")),
     /** Movements of a hand from each set-up to the next. */
     TOUCHES("few touches between set-ups", "touches", Quantity.COUNT, true, Trait::touches),
+    /** Share of the bench that the camera comes over with nothing hit; sampled, and known last. */
+    REACH("reaches over the bench", "over the bench", Quantity.NUMBER, false,
+            a -> a.coverage().map(Coverage::share).orElse(Double.NaN)),
     /** Without the gear. */
     MASS("light", "mass", Quantity.MASS, true, a -> Bill.of(a.study().assembly(), a.project().units()).mass()),
     /** The heaviest piece of it, as it is carried. */
     HEAVIEST("light to carry", "heaviest piece", Quantity.MASS, true, Trait::heaviest),
     /** Its longest piece. */
     PACKED("packs small", "longest piece", Quantity.LENGTH, true, Trait::longest),
+    /** Boxes of all its pieces taken apart, as if they lay without a gap. */
+    BULK("takes little room put away", "put away", Quantity.VOLUME, true, Trait::bulk),
     /** How far the camera sinks under its own weight, at the low end of stiffness. */
     SAG("sags little", "sag", Quantity.LENGTH, true,
             a -> a.find("sag").map(f -> f.reading().asked()).orElse(Double.NaN)),
+    /** How far the camera goes sideways for a touch, as it is set. */
+    SWAY("sways little", "sway", Quantity.LENGTH, true, a -> CameraChecks.sway(a.situation())),
     /** Before it goes over. */
     LEAN("leans far", "lean", Quantity.ANGLE, false, a -> available(a, "tip.lean")),
     /** That it takes. */
@@ -109,12 +118,14 @@ public enum Trait {
                 case FOOTPRINT -> "nothing on the floor";
                 case WALKWAY -> "all of it";
                 case LEAN, PUSH -> "cannot tip";
+                case REACH -> "not yet known";
                 default -> "none";
             };
         }
         double value = figure.getAsDouble();
         return switch (this) {
             case HOLDS -> "×" + String.format(Locale.ROOT, "%.2f", value);
+            case REACH -> value > 0 ? Coverage.percent(value) : "hardly any";
             case COST, TO_PAY -> project.purse().words(value);
             default -> unit.show(value, project.units());
         };
@@ -123,7 +134,7 @@ public enum Trait {
     /** A figure with what it is of, where that does not follow from its unit: "€178 · 0.65 m² · touches 3". */
     public String told(OptionalDouble figure, Project project) {
         String words = words(figure, project);
-        boolean plain = (unit == Quantity.NUMBER || unit == Quantity.COUNT) && this != COST;
+        boolean plain = (unit == Quantity.NUMBER || unit == Quantity.COUNT) && this != COST && this != REACH;
         return figure.isPresent() && plain ? label + " " + words : words;
     }
 
@@ -184,6 +195,11 @@ public enum Trait {
         return a.study().assembly().pieces().stream().filter(p -> !p.station().equals(a.study().assembly().payload()))
                 .filter(Piece::takesRoom).map(p -> p.solid().size())
                 .mapToDouble(size -> Math.max(size.x(), Math.max(size.y(), size.z()))).max().orElse(Double.NaN);
+    }
+
+    private static double bulk(Assessment a) {
+        return a.study().assembly().pieces().stream().filter(p -> !p.station().equals(a.study().assembly().payload()))
+                .filter(Piece::takesRoom).map(p -> p.solid().size()).mapToDouble(v -> v.x() * v.y() * v.z()).sum();
     }
 
     private static double hours(Assessment a) {

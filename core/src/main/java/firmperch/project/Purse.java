@@ -16,24 +16,26 @@ import java.util.Locale;
  * @param level what costs 1 in the tables costs here, before tax
  * @param tax on top of that, as a share of it
  * @param has what is there already
+ * @param tools that are there
  */
-public record Purse(Currency currency, double level, double tax, List<Owned> has) implements Described {
+public record Purse(Currency currency, double level, double tax, List<Owned> has, Tools tools) implements Described {
     /** Things on the list at most. */
     public static final int MOST = 200;
     static final Params<Purse> PARAMS = Params.of(Purse.class).choice("currency", "Money in", Currency.ALL)
             .measure("level", "Price level here", Quantity.NUMBER, 0.01, 100_000)
             .help("What costs 1 euro or dollar in the tables costs so much here.")
             .measure("tax", "Tax on top", Quantity.NUMBER, 0, 1).help("Such as 19 %, if prices are told without it.")
-            .many("has", "What is there already", Owned.PARAMS, MOST).orElse(List.of()).done();
+            .many("has", "What is there already", Owned.PARAMS, MOST).orElse(List.of())
+            .group("tools", "Tools", Tools.PARAMS).orElse(Tools.ALL).done();
     /** As the tables have it, nothing there yet. */
-    public static final Purse PLAIN = new Purse(Currency.ALL.get("EUR"), 1, 0, List.of());
+    public static final Purse PLAIN = new Purse(Currency.ALL.get("EUR"), 1, 0, List.of(), Tools.ALL);
 
     /** From so much on, parts of a unit are not worth telling of a rough price. */
     private static final double WHOLE = 100;
 
     public Purse {
         has = List.copyOf(has);
-        PARAMS.check(currency, level, tax, has);
+        PARAMS.check(currency, level, tax, has, tools);
     }
 
     @Override
@@ -73,6 +75,6 @@ public record Purse(Currency currency, double level, double tax, List<Owned> has
         if (amount > 0) {
             others.add(new Owned(item, amount));
         }
-        return new Purse(currency, level, tax, others);
+        return new Purse(currency, level, tax, others, tools);
     }
 }

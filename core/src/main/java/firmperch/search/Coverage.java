@@ -209,7 +209,7 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
     }
 
     /** A share of the bench in whole per cent: neither all nor nothing as long as it is not that. */
-    static String percent(double share) {
+    public static String percent(double share) {
         return (share <= 0 ? 0 : share >= 1 ? 100 : Math.max(1, Math.min(99, Math.round(share * 100)))) + " %";
     }
 }

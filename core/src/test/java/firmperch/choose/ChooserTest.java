@@ -16,6 +16,7 @@ import firmperch.part.Perch;
 import firmperch.place.Joists;
 import firmperch.project.Project;
 import firmperch.project.Purse;
+import firmperch.project.Tools;
 import firmperch.project.Variant;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
@@ -46,12 +47,12 @@ class ChooserTest {
         List<Card> cards = Chooser.of(project, Progress.NONE, told::add);
         assertThat(cards).extracting(Card::id).containsExactlyElementsOf(Parts.kinds().stream().map(Kind::id).toList());
         assertThat(cards).extracting(Card::id).contains("alien", "alien-hanger", "alien-pole");
-        assertThat(told).hasSize(2 * cards.size());
+        assertThat(told).as("as set, over every pose, with what it reaches").hasSize(3 * cards.size());
         for (Card card : cards) {
             Project built = card.in(project);
             assertThat(built.name()).isEqualTo(project.name());
             assertThat(built.gear()).isEqualTo(project.gear());
-            Assessment opened = Assessor.everyPose(built, Progress.NONE);
+            Assessment opened = Assessor.withCoverage(Assessor.everyPose(built, Progress.NONE), Progress.NONE);
             assertThat(card.verdict().orElseThrow().ordinal()).as(card.id()).isGreaterThanOrEqualTo(
                     opened.verdict().ordinal());
             for (Trait trait : Trait.values()) {
@@ -155,14 +156,15 @@ class ChooserTest {
                 "none");
         assertThat(ranked(with, List.of(Trait.PUSH))).as("a heavy one takes a push best").containsExactly(
                 "cast-box-post", "pipe-goalpost", "plain-tripod", "none");
-        assertThat(Ranking.of(with, all(), List.of(Ranking.Only.NO_FLOOR), Double.POSITIVE_INFINITY))
+        assertThat(Ranking.of(with, all(), List.of(Ranking.Only.NO_FLOOR), Double.POSITIVE_INFINITY, Tools.ALL))
                 .extracting(Card::id).containsExactly("pipe-goalpost");
-        assertThat(Ranking.of(with, all(), List.of(Ranking.Only.HOLDING), 100)).extracting(Card::id)
+        assertThat(Ranking.of(with, all(), List.of(Ranking.Only.HOLDING), 100, Tools.ALL)).extracting(Card::id)
                 .containsExactly("pipe-goalpost");
     }
 
     private static List<String> ranked(List<Card> cards, List<Trait> matters) {
-        return Ranking.of(cards, matters, List.of(), Double.POSITIVE_INFINITY).stream().map(Card::id).toList();
+        return Ranking.of(cards, matters, List.of(), Double.POSITIVE_INFINITY, Tools.ALL).stream().map(Card::id)
+                .toList();
     }
 
     /** What it asks for, as a maker who has built such ones would say: a fact of the trade, no source. */
@@ -194,6 +196,33 @@ class ChooserTest {
                 Map.of(Trait.TOUCHES, "none"));
     }
 
+    /** Whoever has no drill sees only what needs none; a rig of bought things alone, as a tripod, needs no saw. */
+    @Test
+    void madeWithTheToolsThatAreThere() {
+        Card post = Card.now(Assessor.now(Demo.project()));
+        Card tripod = Chooser.asSet(Demo.project(), Demo.kind("plain-tripod"), Progress.NONE);
+        List<Ranking.Only> mine = List.of(Ranking.Only.WITH_MY_TOOLS);
+        for (Tools missing : List.of(new Tools(false, true, true, true), new Tools(true, true, false, true),
+                new Tools(true, false, true, true), new Tools(true, true, true, false))) {
+            assertThat(Ranking.of(List.of(post), all(), mine, 1e9, missing)).as(missing.toString()).isEmpty();
+        }
+        assertThat(Ranking.of(List.of(post, tripod), all(), mine, 1e9, Tools.ALL)).hasSize(2);
+        assertThat(Ranking.of(List.of(post, tripod), all(), mine, 1e9, new Tools(false, true, true, true)))
+                .containsExactly(tripod);
+    }
+
+    /** What is reached is told once it has been asked; a camera that goes sideways for a touch at all goes further at the end of a longer arm. */
+    @Test
+    void swayAndReach() {
+        Assessment a = Assessor.now(Demo.project());
+        assertThat(Trait.REACH.of(a)).isEmpty();
+        Assessment asked = Assessor.withCoverage(a, Progress.NONE);
+        assertThat(Trait.REACH.of(asked)).hasValue(asked.coverage().orElseThrow().share());
+        Assessment longer = Assessor.now(Path.of("perch.arm.links.length").with(Demo.project(), 1.0));
+        assertThat(Trait.SWAY.of(longer).orElseThrow()).isGreaterThan(Trait.SWAY.of(a).orElseThrow());
+        assertThat(Trait.BULK.of(longer).orElseThrow()).isGreaterThan(Trait.BULK.of(a).orElseThrow());
+    }
+
     /** What the maker has need not be paid: the figures follow without the card being worked out again; with all of it there nothing is to buy. */
     @Test
     void whatIsThereMakesACardCheaper() {
@@ -208,9 +237,9 @@ class ChooserTest {
         Card there = card.paidFrom(all);
         assertThat(there.figure(Trait.COST)).isEqualTo(card.figure(Trait.COST));
         assertThat(there.figure(Trait.TO_PAY).orElseThrow()).isCloseTo(0, within(1e-9));
-        assertThat(Ranking.of(List.of(card, there), all(), List.of(Ranking.Only.NOTHING_TO_BUY), 1e9))
+        assertThat(Ranking.of(List.of(card, there), all(), List.of(Ranking.Only.NOTHING_TO_BUY), 1e9, Tools.ALL))
                 .containsExactly(there);
-        Card taxed = card.paidFrom(new Purse(Purse.PLAIN.currency(), 1, 0.19, List.of()));
+        Card taxed = card.paidFrom(new Purse(Purse.PLAIN.currency(), 1, 0.19, List.of(), Tools.ALL));
         assertThat(taxed.figure(Trait.COST).orElseThrow())
                 .isCloseTo(1.19 * card.figure(Trait.COST).orElseThrow(), within(1e-9));
         assertThat(Card.now(Assessor.now(project.with(all))).figure(Trait.TO_PAY).orElseThrow()).isCloseTo(0,

@@ -9,6 +9,7 @@ import firmperch.file.Samples;
 import firmperch.project.Owned;
 import firmperch.project.Project;
 import firmperch.project.Purse;
+import firmperch.project.Tools;
 import firmperch.stock.Currency;
 import firmperch.stock.Material;
 import firmperch.study.Study;
@@ -78,7 +79,8 @@ class ShoppingTest {
         Shopping list = of(Demo.project());
         Shopping.Line sticks = line(list, "beech D40 45 × 18 mm");
         Purse purse = new Purse(Currency.ALL.get("CHF"), 1.5, 0.2,
-                List.of(new Owned(sticks.item(), sticks.amount() / 2), new Owned(list.lines().getLast().item(), 1)));
+                List.of(new Owned(sticks.item(), sticks.amount() / 2), new Owned(list.lines().getLast().item(), 1)),
+                Tools.ALL);
         assertThat(list.toPay(purse)).isCloseTo((list.price() - sticks.price() / 2 - 6) * 1.5 * 1.2, within(1e-9));
         Purse more = purse.having(sticks.item(), 100);
         assertThat(more.has()).hasSize(2);
@@ -102,7 +104,7 @@ class ShoppingTest {
     }
 
     private static Purse purse(String code) {
-        return new Purse(Currency.ALL.get(code), 1, 0, List.of());
+        return new Purse(Currency.ALL.get(code), 1, 0, List.of(), Tools.ALL);
     }
 
     @Test

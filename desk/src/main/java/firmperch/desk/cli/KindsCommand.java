@@ -36,7 +36,7 @@ public final class KindsCommand implements Callable<Integer> {
         Project project = ProjectFile.read(file);
         PrintWriter err = spec.commandLine().getErr();
         List<Card> cards = Ranking.of(Chooser.of(project, Terminal.progress(err), card -> {
-        }), List.of(Trait.values()), List.of(), Double.POSITIVE_INFINITY);
+        }), List.of(Trait.values()), List.of(), Double.POSITIVE_INFINITY, project.purse().tools());
         Terminal.done(err);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {

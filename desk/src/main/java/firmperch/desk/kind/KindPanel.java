@@ -102,11 +102,12 @@ public final class KindPanel implements Panel {
             going = false;
             told();
         });
-        matters = new Matters(this::arrange);
+        matters = new Matters(this::arrange,
+                (tool, there) -> document.edit("purse.tools." + tool.words(), there));
         here.setId("kinds-here");
         state.setId("kinds-state");
         ScrollPane all = new ScrollPane(
-                new VBox(6, Words.heading("For these set-ups"), here, matters, state, stop));
+                new VBox(6, Words.heading("For these set-ups"), here, state, stop, matters));
         all.setFitToWidth(true);
         all.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         all.getStyleClass().add("list-scroll");
@@ -163,6 +164,7 @@ public final class KindPanel implements Panel {
         }
         if (!assessment.project().purse().equals(purse)) {
             purse = assessment.project().purse();
+            matters.show(purse.tools());
             cards.replaceAll((id, card) -> card.paidFrom(purse));
         }
         variants();
@@ -217,7 +219,8 @@ public final class KindPanel implements Panel {
 
     /** Cards in their order; each is drawn in a frame of its own. */
     private void arrange() {
-        List<Card> ranked = Ranking.of(List.copyOf(cards.values()), matters.order(), matters.only(), matters.money());
+        List<Card> ranked = Ranking.of(List.copyOf(cards.values()), matters.order(), matters.only(), matters.money(),
+                document.project().purse().tools());
         List<CardButton> seen = new ArrayList<>();
         for (Card card : ranked) {
             seen.add(buttons.computeIfAbsent(card.id(), this::button));

@@ -3,15 +3,20 @@ package firmperch.desk.kind;
 import firmperch.choose.Ranking;
 import firmperch.choose.Trait;
 import firmperch.desk.widget.Words;
+import firmperch.project.Tools;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.BiConsumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -19,21 +24,25 @@ import javafx.scene.layout.VBox;
 final class Matters extends VBox {
     private final List<Trait> order = new ArrayList<>(List.of(Trait.HOLDS, Trait.FOOTPRINT, Trait.COST, Trait.TOUCHES,
             Trait.WALKWAY, Trait.HEAVIEST, Trait.HOURS, Trait.SAG, Trait.PUSH, Trait.LEAN, Trait.MASS, Trait.PACKED,
-            Trait.TO_PAY));
+            Trait.TO_PAY, Trait.REACH, Trait.SWAY, Trait.BULK));
     private final VBox rows = new VBox(2);
     private final List<CheckBox> only = new ArrayList<>();
     private final TextField money = new TextField();
     private final Label refused = Words.of("field-error", "");
+    private final Map<Tools.Tool, CheckBox> tools = new EnumMap<>(Tools.Tool.class);
     private final Runnable changed;
 
-    /** @param changed is told when anything of it is */
-    Matters(Runnable changed) {
+    /**
+     * @param changed is told when anything of it is
+     * @param tool is told of a tool that a hand ticks or unticks
+     */
+    Matters(Runnable changed, BiConsumer<Tools.Tool, Boolean> tool) {
         super(4);
         this.changed = changed;
         for (Trait trait : order) {
             rows.getChildren().add(row(trait));
         }
-        getChildren().addAll(Words.heading("What matters, most first"), rows, Words.heading("Only"));
+        getChildren().add(Words.heading("Only"));
         for (Ranking.Only each : Ranking.Only.values()) {
             CheckBox box = new CheckBox(each.words());
             box.setId("only-" + each.name().toLowerCase(Locale.ROOT));
@@ -41,6 +50,17 @@ final class Matters extends VBox {
             only.add(box);
             getChildren().add(box);
         }
+        FlowPane have = new FlowPane(10, 2);
+        have.getStyleClass().add("indented");
+        for (Tools.Tool each : Tools.Tool.values()) {
+            CheckBox box = new CheckBox(each.words());
+            box.setId("tool-" + each.words());
+            box.setTooltip(new Tooltip("Tick what you have or can borrow"));
+            box.setOnAction(e -> tool.accept(each, box.isSelected()));
+            tools.put(each, box);
+            have.getChildren().add(box);
+        }
+        getChildren().add(have);
         money.setId("only-money");
         money.setPromptText("no limit");
         money.setPrefColumnCount(5);
@@ -54,7 +74,7 @@ final class Matters extends VBox {
         at.setLabelFor(money);
         HBox line = new HBox(6, at, money);
         line.getStyleClass().add("field-line");
-        getChildren().addAll(line, refused);
+        getChildren().addAll(line, refused, Words.heading("What matters, most first"), rows);
     }
 
     private Label row(Trait trait) {
@@ -91,6 +111,11 @@ final class Matters extends VBox {
         rows.getChildren().add(to, row);
         row.requestFocus();
         changed.run();
+    }
+
+    /** What is there, as the project says. */
+    void show(Tools there) {
+        tools.forEach((tool, box) -> box.setSelected(tool.in(there)));
     }
 
     /** Most first. */
