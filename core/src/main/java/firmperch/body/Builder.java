@@ -33,8 +33,10 @@ public final class Builder {
     private final Map<String, List<Solid.Filling.Placed>> standing = new LinkedHashMap<>();
     private final UnitSystem units;
     private String part = "";
+    private String called = "";
     private Station station;
     private Mount mount;
+    private Station holds;
 
     /** A piece that leaves room for whatever stands in the port of that name. */
     private record Around(Piece piece, String port) {}
@@ -61,7 +63,13 @@ public final class Builder {
 
     /** What comes now belongs to the part of that name. */
     public void part(String name) {
+        part(name, "");
+    }
+
+    /** The same of one that its maker calls otherwise than usual; empty if as usual. */
+    public void part(String name, String words) {
         part = name;
+        called = words;
     }
 
     /** The name of the part that contributes now. */
@@ -81,7 +89,8 @@ public final class Builder {
                 below.add(one);
             }
         }
-        station = new Station(more.isEmpty() ? part : own(more), label, part, body, seat, below);
+        station = new Station(more.isEmpty() ? part : own(more), more.isEmpty() && !called.isEmpty() ? called : label,
+                part, body, seat, below);
         stations.add(station);
         return station;
     }
@@ -319,6 +328,7 @@ public final class Builder {
     /** A camera sits there, screwed on that piece; null if only on something stiff. */
     public void mount(Body body, Vec3 at, Piece under) {
         mount = new Mount(body, at, under == null ? List.of() : List.of(under));
+        holds = station;
     }
 
     /** A camera sits there, on something stiff. */
@@ -328,6 +338,11 @@ public final class Builder {
 
     public Mount mount() {
         return mount;
+    }
+
+    /** The station that holds the camera; null if it is held in the air. */
+    public Station holds() {
+        return holds;
     }
 
     /** The assembly of all that was contributed. */

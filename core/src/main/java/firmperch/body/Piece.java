@@ -43,7 +43,7 @@ public record Piece(Body body, Station station, String name, Solid solid, Materi
     /** So many small things bought ready-made, together at a point. */
     public static Piece fittings(Fitting what, int count, String use) {
         return ready(what.item(), Solid.Bought.point(count * what.mass()),
-                new Supply.Ready(what.item(), count, what.price(), use));
+                new Supply.Ready(what.item(), count, what.price(), use, false));
     }
 
     /** A thing that is there already. */
@@ -92,6 +92,11 @@ public record Piece(Body body, Station station, String name, Solid solid, Materi
     /** Mass, centre and inertia in its body's axes. */
     public MassProperties mass() {
         return own().placed(at);
+    }
+
+    /** True if it is there to weigh. */
+    public boolean ballast() {
+        return supply instanceof Supply.Poured || supply instanceof Supply.Ready ready && ready.ballast();
     }
 
     /** Rough price of what it is made of, units of money. */

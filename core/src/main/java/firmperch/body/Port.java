@@ -151,11 +151,19 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         }
     }
 
-    /** A place to hook a rope on. */
+    /** A place to hook a rope or a bag on: the port is that place; its piece a bar that bends where it is on one. */
     public record Eye() implements Fit {
         @Override
         public String words() {
-            return "an eye for a rope";
+            return "a hook or an eye";
+        }
+    }
+
+    /** The flat back of something stiff, to screw on what sticks out behind it: the port is its middle, z away from it. */
+    public record Back(double width, double height) implements Fit {
+        @Override
+        public String words() {
+            return "the back of a carriage";
         }
     }
 

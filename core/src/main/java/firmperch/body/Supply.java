@@ -33,11 +33,17 @@ public sealed interface Supply {
      * @param count how many of it the piece stands for
      * @param price of one, rough, units of money
      * @param use what it is for
+     * @param ballast true if it is there to weigh: a bag, a slab, washers at a tail
      */
-    record Ready(String item, int count, double price, String use) implements Supply {
+    record Ready(String item, int count, double price, String use, boolean ballast) implements Supply {
         /** One of it. */
         public Ready(String item, double price, String use) {
-            this(item, 1, price, use);
+            this(item, 1, price, use, false);
+        }
+
+        /** The same, there to weigh. */
+        public Ready weighing() {
+            return new Ready(item, count, price, use, true);
         }
     }
 

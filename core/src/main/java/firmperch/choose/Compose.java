@@ -101,11 +101,14 @@ public final class Compose {
         return perch.assembly(project.gear(), project.cameraRoom(), project.place().surroundings(), project.units());
     }
 
-    /** One of each sort of part, as it is in the first kind that has one. */
+    /** One of each sort of part, as it is in the first kind that has one, or as its type has it where none does. */
     private static Map<PartType<?>, Mounted> usual() {
         Map<PartType<?>, Mounted> all = new LinkedHashMap<>();
         for (Kind kind : Parts.kinds()) {
             kind.start().get().parts().forEach(m -> all.putIfAbsent(Parts.type(m.part()), m));
+        }
+        for (PartType<?> type : Parts.types()) {
+            type.usual().ifPresent(part -> all.put(type, new Mounted(type.id(), part, List.of("a port"))));
         }
         return all;
     }
@@ -156,7 +159,8 @@ public final class Compose {
         for (List<String> on : usual.on().size() == 1 ? own.stream().map(List::of).toList() : pairs(own, open)) {
             try {
                 List<Mounted> parts = new ArrayList<>(perch.parts());
-                parts.add(new Mounted(free(usual.name()), usual.part(), on));
+                // What hangs on one port follows what it hangs on, as the load goes.
+                parts.add(on.size() == 1 ? at + 1 : parts.size(), new Mounted(free(usual.name()), usual.part(), on));
                 return new Perch(parts);
             } catch (InvalidValue doesNotFit) {
                 last = doesNotFit;
@@ -198,7 +202,7 @@ public final class Compose {
         List<Mounted> moved = new ArrayList<>();
         for (Mounted m : parts) {
             boolean stood = m.on().stream().anyMatch(port -> of(port, part.name()));
-            moved.add(stood ? new Mounted(m.name(), m.part(), part.on()) : m);
+            moved.add(stood ? m.on(part.on()) : m);
         }
         return new Perch(moved);
     }
@@ -226,7 +230,7 @@ public final class Compose {
             for (String port : m.on()) {
                 on.add(of(port, from) ? taking(moved, m, port, offered, to) : port);
             }
-            moved.add(new Mounted(m.name(), m.part(), on));
+            moved.add(m.on(on));
         }
         return new Perch(moved);
     }
@@ -242,7 +246,7 @@ public final class Compose {
             try {
                 if (m.on().size() == 1) {
                     List<Mounted> with = new ArrayList<>(below);
-                    with.add(new Mounted(m.name(), m.part(), List.of(each)));
+                    with.add(m.on(List.of(each)));
                     Perch.ports(with);
                 }
                 return each;

@@ -31,7 +31,7 @@ import java.util.function.Supplier;
 /** How described records become JSON and come back: by their params, which say what each value may be. */
 final class Codec {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
-    private static final Set<String> MOUNTED = Set.of("name", "part", "on", "values");
+    private static final Set<String> MOUNTED = Set.of("name", "called", "part", "on", "values");
 
     /** What says of which sort one of different things is. */
     static final String SORT = "is";
@@ -89,6 +89,9 @@ final class Codec {
         for (Mounted mounted : perch.parts()) {
             ObjectNode one = parts.addObject();
             one.put("name", mounted.name());
+            if (!mounted.called().isEmpty()) {
+                one.put("called", mounted.called());
+            }
             one.put("part", Parts.type(mounted.part()).id());
             ArrayNode on = one.putArray("on");
             mounted.on().forEach(on::add);
@@ -290,7 +293,7 @@ final class Codec {
         for (String field : (Iterable<String>) one::fieldNames) {
             if (!MOUNTED.contains(field)) {
                 throw new InvalidValue("Part", "“" + printable(field) + "”",
-                        "its name, its kind, what it stands on, its values");
+                        "its name, what it is called, its kind, what it stands on, its values");
             }
         }
         if (!one.path("name").isTextual()) {
@@ -308,6 +311,9 @@ final class Codec {
             on.add(port.textValue());
         }
         Part part = (Part) read(type.params(), one.path("values"), type.label());
-        return new Mounted(one.path("name").textValue(), part, on);
+        if (!one.path("called").isMissingNode() && !one.path("called").isTextual()) {
+            throw new InvalidValue("What the part is called", given(one.path("called")), "a text");
+        }
+        return new Mounted(one.path("name").textValue(), one.path("called").asText(""), part, on);
     }
 }

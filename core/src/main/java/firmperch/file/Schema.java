@@ -142,6 +142,7 @@ public final class Schema {
             one.put("type", "object");
             ObjectNode properties = one.putObject("properties");
             properties.putObject("name").put("type", "string").put("minLength", 1).put("maxLength", 40);
+            properties.putObject("called").put("type", "string").put("maxLength", 60);
             properties.putObject("part").put("const", type.id());
             properties.putObject("on").put("type", "array").putObject("items").put("type", "string");
             properties.set("values", group(type.params()));

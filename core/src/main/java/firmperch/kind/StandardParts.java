@@ -9,7 +9,10 @@ import firmperch.part.arm.BentPlateArm;
 import firmperch.part.arm.LevelArm;
 import firmperch.part.arm.SlidingBeam;
 import firmperch.part.balance.BalanceBar;
+import firmperch.part.balance.HungBag;
 import firmperch.part.balance.RopeWeight;
+import firmperch.part.balance.TailBar;
+import firmperch.stock.PostStock;
 import firmperch.part.base.CastBox;
 import firmperch.part.base.Tripod;
 import firmperch.part.base.WheelBoard;
@@ -57,7 +60,10 @@ public final class StandardParts implements PartLibrary {
                 new PartType<>("double-mast", "Braced mast of two tubes", DoubleMast.PARAMS),
                 new PartType<>("mast-carriage", "Carriage on a mast", MastCarriage.PARAMS),
                 new PartType<>("sliding-beam", "Sliding beam of two tubes", SlidingBeam.PARAMS),
-                new PartType<>("rope-weight", "Weight on a rope", RopeWeight.PARAMS));
+                new PartType<>("rope-weight", "Weight on a rope", RopeWeight.PARAMS),
+                new PartType<>("tail-bar", "Tail for a counterweight", TailBar.PARAMS,
+                        new TailBar(PostStock.TUBES.get("tube-40x2"), 0.5)),
+                new PartType<>("hung-bag", "Bag of sand on a hook", HungBag.PARAMS, new HungBag(5, 0.1)));
     }
 
     @Override

@@ -194,7 +194,7 @@ public record Gear(List<GearItem> items, double spare, Camera camera, List<Lens>
     void build(Builder out, CameraRoom room) {
         Body head = out.mount().body();
         Body body = out.body("camera", head, Placement.at(out.mount().at()), new Motion.Fixed());
-        out.station("", "Camera and gear", body, Vec3.ZERO, out.station());
+        out.station("", "Camera and gear", body, Vec3.ZERO, out.holds());
         for (GearItem item : items) {
             GearItem.Size s = item.size();
             hang(out, body, Piece.owned(item.name(), s.equals(GearItem.Size.POINT)

@@ -55,7 +55,7 @@ public record Perch(List<Mounted> parts) implements Branching {
 
     /** The same rig where the camera is to look up by that angle from straight down, rad. */
     public Perch tilting(double angle) {
-        return new Perch(parts.stream().map(p -> new Mounted(p.name(), p.part().tilting(angle), p.on())).toList());
+        return new Perch(parts.stream().map(p -> p.with(p.part().tilting(angle))).toList());
     }
 
     /** The place's port on that surface. */
@@ -82,7 +82,17 @@ public record Perch(List<Mounted> parts) implements Branching {
     @Override
     public Object withBranch(String name, Object value) {
         return new Perch(parts.stream()
-                .map(p -> p.name().equals(name) ? new Mounted(name, (Part) value, p.on()) : p).toList());
+                .map(p -> p.name().equals(name) ? p.with((Part) value) : p).toList());
+    }
+
+    /** What the part of that name is called by its maker; empty where it is called as usual, or is none. */
+    public String called(String name) {
+        return parts.stream().filter(p -> p.name().equals(name)).map(Mounted::called).findFirst().orElse("");
+    }
+
+    /** The same with the part of that name called otherwise; as usual where that is empty. */
+    public Perch calling(String name, String words) {
+        return new Perch(parts.stream().map(p -> p.name().equals(name) ? p.called(words) : p).toList());
     }
 
     /** The rig that it makes in a place with that gear on it, its camera taking that room. */
@@ -140,7 +150,7 @@ public record Perch(List<Mounted> parts) implements Branching {
         for (Mounted mounted : parts) {
             List<Port> on = new ArrayList<>();
             mounted.on().forEach(port -> on.add(out.port(mounted.name(), port)));
-            out.part(mounted.name());
+            out.part(mounted.name(), mounted.called());
             mounted.part().build(out, on);
         }
         return out;

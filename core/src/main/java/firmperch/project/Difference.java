@@ -100,6 +100,9 @@ public final class Difference {
             if (!was.get(i).part().equals(is.get(i).part())) {
                 described(was.get(i).part(), is.get(i).part(), found);
             }
+            if (!was.get(i).called().equals(is.get(i).called())) {
+                found.add("what a part is called");
+            }
         }
     }
 }

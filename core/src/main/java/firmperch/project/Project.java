@@ -197,7 +197,7 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
         Perch standing = other.carrier(Surface.TABLE).isPresent()
                 ? perch
                 : new Perch(perch.parts().stream().map(p -> p.on().contains(Perch.TABLE)
-                        ? new Mounted(p.name(), p.part(), List.of(Perch.FLOOR))
+                        ? p.on(List.of(Perch.FLOOR))
                         : p).toList());
         return new Project(name, studio, units, all, shown, gear, other, standing, policy, log, variants, purse);
     }

@@ -62,7 +62,7 @@ public record Stands(String what, boolean now, Project changed) {
 
     private static Project on(Project project, String part, String port) {
         return project.with(new Perch(project.perch().parts().stream()
-                .map(p -> p.name().equals(part) ? new Mounted(part, p.part(), List.of(port)) : p).toList()));
+                .map(p -> p.name().equals(part) ? p.on(List.of(port)) : p).toList()));
     }
 
     /** Its middle is brought over the bench, as far as it was beside it. */

@@ -85,6 +85,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         Body tail = out.body("tail", clamp, Placement.at(END - pivot, 0, 0), new Motion.Fixed());
         out.clamped("tail", "tail of the bar", bar, END, tail);
         washers(out, tail, d);
+        out.offer("hook", new Port.Eye(), clamp, Placement.at(END - pivot, 0, -d / 2), bar);
         Body nose = out.body("nose", clamp, Placement.at(length - pivot - END, 0, 0), new Motion.Fixed());
         out.clamped("nose", "nose of the bar", bar, length - END, nose);
         Motion.Turn tipped = head.body().motion() instanceof Motion.Turn turn ? turn : null;
@@ -134,7 +135,7 @@ public record BalanceBar(PostStock tube, double length, double pivot, double pit
         for (int i = 0; i < number; i++) {
             out.add(tail, Piece.ready("Washer", new Solid.Bought(
                     Solid.Round.cylinder(washer.diameter(), 0, washer.thickness()), washer.mass()),
-                    new Supply.Ready(washer.label(), washer.price(), "balance at the tail"))
+                    new Supply.Ready(washer.label(), washer.price(), "balance at the tail").weighing())
                     .at(across(from + i * washer.thickness())));
         }
     }

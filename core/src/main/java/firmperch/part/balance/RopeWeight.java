@@ -98,7 +98,7 @@ public record RopeWeight(double weight, double trim, double tube, double rope, d
         out.back(eye.station());
         Piece load = out.add(hangs, Piece.ready("Weight", new Solid.Bought(Solid.Round.cylinder(d, 0, length), weight),
                 new Supply.Ready("Lead or steel shot in a can Ø " + out.length(d) + ", "
-                        + out.show(Quantity.MASS, weight), 3 * weight, "on the rope"))
+                        + out.show(Quantity.MASS, weight), 3 * weight, "on the rope").weighing())
                 .at(Placement.at(0, 0, -length)));
         double deep = below + run + length + buffer;
         out.back(top.station());

@@ -112,6 +112,7 @@ public record Tripod(Legs legs, CentreColumn column, double mass) implements Par
                         null),
                 new JointStiffness(Double.POSITIVE_INFINITY,
                         new JointStiffness.Slack.Guide(column.clearance(), HUB_HEIGHT)));
+        out.offer("hook", new Port.Eye(), tube, Placement.at(0, 0, 0.02 - length), bar);
         Body cap = out.body("cap", tube, Placement.at(0, 0, 0.02), new Motion.Fixed());
         out.clamped("cap", "plate on the column", bar, length, cap);
         Piece plate = out.add(cap, Piece.owned("column's plate", Solid.Bought.box(0.05, 0.05, 0.006, 0))

@@ -115,7 +115,8 @@ public record WheelBoard(double length, double width, double thickness, double m
             out.add(lies, Piece.ready("Slab", Solid.Bought.box(DEEP, wide, high, slab), new Supply.Ready(
                     "Paving slabs, " + out.show(Quantity.MASS, slab) + " together, " + out.length(DEEP) + " × "
                             + out.length(wide),
-                    0.25 * slab, "far edge of the board")).at(Placement.at(under.plus(new Vec3(0, 0, high / 2))))
+                    0.25 * slab, "far edge of the board").weighing())
+                    .at(Placement.at(under.plus(new Vec3(0, 0, high / 2))))
                     .looking(Look.CONCRETE));
         }
         out.back(station);

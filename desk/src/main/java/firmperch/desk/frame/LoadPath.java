@@ -152,8 +152,11 @@ public final class LoadPath extends VBox {
         }
     }
 
-    /** Which branch of a fork a station is, counted from 0. */
-    private static int column(Station station, List<Station> path) {
+    /** Which branch of a fork a station is, counted from 0; what hangs on beside the way from the camera down is in the second. */
+    private int column(Station station, List<Station> path) {
+        if (!shown.study().assembly().payload().rests(station)) {
+            return 1;
+        }
         return path.stream().filter(above -> above.on().size() > 1 && above.on().contains(station))
                 .mapToInt(above -> above.on().indexOf(station)).findFirst().orElse(0);
     }
@@ -255,6 +258,7 @@ public final class LoadPath extends VBox {
             name.setText(station.label());
             double moment = posed.momentAt(station);
             double carried = assessment.situation().carried(station);
+            double spare = assessment.study().assembly().payload().rests(station) ? posed.rig().spare() : 0;
             double without = 1 - posed.rig().spare() / posed.mass();
             String in = weakest.filter(f -> f.verdict() != Verdict.HOLDS).map(f -> f.in(assessment.project()))
                     .orElse("");
@@ -263,7 +267,7 @@ public final class LoadPath extends VBox {
                     : "";
             carries.setText("carries " + Quantity.MASS.show(carried < posed.massFrom(station)
                     ? carried * without
-                    : carried - posed.rig().spare(), system) + (in.isEmpty() ? turns : " · " + in));
+                    : carried - spare, system) + (in.isEmpty() ? turns : " · " + in));
             left.setText(weakest.map(Finding::marginText).orElse("–"));
             VerdictStyle.set(left, weakest.map(Finding::verdict).orElse(null));
             setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "

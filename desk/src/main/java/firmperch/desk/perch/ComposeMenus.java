@@ -3,18 +3,23 @@ package firmperch.desk.perch;
 import firmperch.choose.Compose;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.FieldLine;
 import firmperch.desk.widget.Words;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
+import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -25,6 +30,7 @@ final class ComposeMenus extends VBox {
     private final Document document;
     private final Background looking = new Background("composing");
     private final Background applying = new Background("composed");
+    private final TextField called = new TextField();
     private String part = "";
 
     ComposeMenus(Document document) {
@@ -40,15 +46,44 @@ final class ComposeMenus extends VBox {
             without.perch().ifPresentOrElse(this::apply,
                     () -> document.refused("It cannot be taken out: " + without.why()));
         });
-        getChildren().addAll(Words.heading("Compose"), new FlowPane(6, 6, swap, insert, hang, out));
+        called.setId("compose-called");
+        called.setPromptText("as usual");
+        called.setOnAction(e -> rename());
+        called.focusedProperty().addListener((o, was, is) -> {
+            if (was) {
+                rename();
+            }
+        });
+        called.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                called.setText(document.project().perch().called(part));
+                e.consume();
+            }
+        });
+        getChildren().addAll(Words.heading("Compose"), new FieldLine(new Label("You call it"), called),
+                new FlowPane(6, 6, swap, insert, hang, out));
     }
 
     /** About that part; it takes no room where there is none. */
     void choose(Project project, String name) {
         boolean there = project.perch().parts().stream().anyMatch(p -> p.name().equals(name));
+        if (!name.equals(part) || !called.isFocused()) {
+            called.setText(project.perch().called(name));
+        }
         part = there ? name : "";
         setVisible(there);
         setManaged(there);
+    }
+
+    private void rename() {
+        try {
+            Project now = document.project();
+            if (!now.perch().called(part).equals(called.getText().strip())) {
+                document.edit(now.with(now.perch().calling(part, called.getText())));
+            }
+        } catch (InvalidValue refused) {
+            document.refused(refused.getMessage());
+        }
     }
 
     /** Whether something of it is still worked out is nothing that is shown. */
