@@ -3,6 +3,7 @@ package firmperch.check;
 import firmperch.body.Station;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.units.UnitSystem;
 import java.util.List;
 import java.util.Locale;
 
@@ -10,13 +11,14 @@ import java.util.Locale;
  * The answer of a check for one subject.
  *
  * @param reading in the pose that counts
+ * @param left what is left over beyond what is wanted, reserve included: see {@link Reading#left}
  * @param pose that pose: the worst one, or the one that is set
  * @param setUp number of the set-up whose pose it is; {@link #NO_SETUP} for the worst of all poses, or if none matters
  * @param search how the worst pose was found; null while only the set pose has been looked at
  * @param cures what would better it, each re-run; empty until they have been sought, and where none was found
  * @param sought true once cures have been sought
  */
-public record Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, int setUp,
+public record Finding(Question<?> question, Reading reading, double left, Verdict verdict, Pose pose, int setUp,
         Search search, List<Cure> cures, boolean sought) {
     /** Where the answer is not that of a set-up. */
     public static final int NO_SETUP = -1;
@@ -26,8 +28,21 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
             + "another kind or another place.";
 
     /** A finding whose cures have not been sought. */
-    public Finding(Question<?> question, Reading reading, Verdict verdict, Pose pose, int setUp, Search search) {
-        this(question, reading, verdict, pose, setUp, search, List.of(), false);
+    private Finding(Question<?> question, Reading reading, double left, Verdict verdict, Pose pose, int setUp,
+            Search search) {
+        this(question, reading, left, verdict, pose, setUp, search, List.of(), false);
+    }
+
+    /**
+     * One whose cures have not been sought.
+     *
+     * @param reserve true if a reserve is wanted
+     * @param near what counts as one, as a factor from 1 up
+     */
+    public static Finding of(Question<?> question, Reading reading, boolean reserve, double near, Pose pose, int setUp,
+            Search search) {
+        return new Finding(question, reading, reading.left(reserve, near), reading.verdict(reserve, near), pose, setUp,
+                search);
     }
 
     /**
@@ -45,18 +60,18 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
      * @param what in words
      * @param price in words
      * @param cost of it, for ordering: the cheapest first
-     * @param margin of this check with it
+     * @param left over of this check with it
      * @param verdict of this check with it
      * @param worsens what else the change makes short, in words; empty if nothing
      * @param givesUp true if it gives up part of what was wished for
      * @param moves true if the change is one of stance or joints, false if it leaves them where they are
      * @param changed the project with the change
      */
-    public record Cure(String what, String price, double cost, double margin, Verdict verdict, List<String> worsens,
+    public record Cure(String what, String price, double cost, double left, Verdict verdict, List<String> worsens,
             boolean givesUp, boolean moves, Project changed) {
         /** The same in a project that is called otherwise. */
         Cure called(String name, String studio) {
-            return new Cure(what, price, cost, margin, verdict, worsens, givesUp, moves, changed.called(name, studio));
+            return new Cure(what, price, cost, left, verdict, worsens, givesUp, moves, changed.called(name, studio));
         }
 
         /** In words, with what it gives up. */
@@ -83,7 +98,7 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
     public String says() {
         return reading.said() != null
                 ? reading.said().get()
-                : question.weakness() + ": " + marginText().substring(1) + " of what is asked";
+                : question.weakness() + ": " + text(margin()).substring(1) + " of what is asked";
     }
 
     /** Available over asked. */
@@ -91,13 +106,20 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
         return reading.margin();
     }
 
-    /** The margin as shown: "×1.2", or "×9+" where there is plenty. */
-    public String marginText() {
-        return marginText(margin());
+    /** What is asked and what is there, in words: "needs 440, has 442 mm", "3.7 of 4 mm". */
+    public String figures(UnitSystem units) {
+        String asked = about().unit().bare(reading.asked(), units);
+        String there = about().unit().show(reading.available(), units);
+        return about().topic().wants() ? "needs " + asked + ", has " + there : asked + " of " + there;
     }
 
-    /** Formats a margin. A margin below 1 is never rounded up to 1. */
-    public static String marginText(double margin) {
+    /** What is left over as shown: "×1.2", or "×9+" where there is plenty. */
+    public String leftText() {
+        return text(left);
+    }
+
+    /** Formats a factor of what is wanted. One below 1 is never rounded up to 1. */
+    public static String text(double margin) {
         if (margin >= 9.95) {
             return "×9+";
         }
@@ -131,7 +153,7 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
             return "sampled: a proof was given up";
         }
         return search.proven
-                ? "proven to be " + marginText(1 / (reading.used() * (1 + search.bound))) + " or more"
+                ? "proven to be " + text(1 / (reading.used() * (1 + search.bound))) + " or more"
                 : String.format(Locale.ROOT, "not proven: in between it may be %.0f %% worse", search.bound * 100);
     }
 
@@ -142,12 +164,12 @@ public record Finding(Question<?> question, Reading reading, Verdict verdict, Po
 
     /** The same finding in a project that is called otherwise. */
     public Finding called(String name, String studio) {
-        return new Finding(question, reading, verdict, pose, setUp, search,
+        return new Finding(question, reading, left, verdict, pose, setUp, search,
                 cures.stream().map(cure -> cure.called(name, studio)).toList(), sought);
     }
 
     /** The same finding with its cures. */
     public Finding with(List<Cure> found) {
-        return new Finding(question, reading, verdict, pose, setUp, search, found, true);
+        return new Finding(question, reading, left, verdict, pose, setUp, search, found, true);
     }
 }

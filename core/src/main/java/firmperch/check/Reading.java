@@ -97,6 +97,23 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
         return asked < PLENTY * available ? asked / available : PLENTY + PLENTY * (1 / PLENTY - available / asked);
     }
 
+    /**
+     * What is left over beyond what is wanted, a reserve that is wanted included, so that worse is always smaller: from 1 up it holds, from 1/near
+     * up it is near, below that it gives.
+     *
+     * @param reserve true if a reserve is wanted
+     * @param near the reserve, as a factor from 1 up
+     */
+    public double left(boolean reserve, double near) {
+        double margin = margin();
+        return switch (verdict(reserve, near)) {
+            case GIVES -> margin / near;
+            // Short, but only if an assumption is as bad as may be: between what gives and what holds.
+            case NEAR -> margin < 1 ? 1 / near + (1 - 1 / near) * margin : margin / near;
+            case HOLDS -> Math.max(1, reserve ? margin / near : margin);
+        };
+    }
+
     /** The verdict for this margin: near where it is short but may not be. */
     public Verdict verdict(boolean reserve, double near) {
         double margin = margin();

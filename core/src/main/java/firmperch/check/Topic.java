@@ -21,6 +21,11 @@ public enum Topic {
     /** It is more than hands or casters take. */
     HANDLING;
 
+    /** True if so much is wanted at least; else so much of what may be is used. */
+    boolean wants() {
+        return this == FALLS || this == HITS || this == FIRMNESS || this == PICTURE || this == WAY;
+    }
+
     /** True if it is asked while there is no rig and the camera is held in the air. */
     boolean withoutRig() {
         return this == PICTURE || this == HITS || this == WAY;

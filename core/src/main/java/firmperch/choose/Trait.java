@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
  */
 public enum Trait {
     /** What is left over at the weakest. */
-    HOLDS("holds best", "left over", Quantity.NUMBER, false, a -> a.weakest().margin()),
+    HOLDS("holds best", "left over", Quantity.NUMBER, false, a -> a.weakest().left()),
     /** All that is bought or used up, rough. */
     COST("cheap", "cost", Quantity.NUMBER, true, a -> price(a, a.project().purse())),
     /** What of that is still to be paid, as the maker has some of it. */

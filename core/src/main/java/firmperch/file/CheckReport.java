@@ -54,6 +54,7 @@ public final class CheckReport {
         node.put("available", shown(unit, finding.reading().available(), system));
         node.put("unit", unit.sign(system));
         node.put("margin", rounded(finding.margin()));
+        node.put("left", rounded(finding.left()));
         node.put("verdict", finding.verdict().word());
         ObjectNode pose = node.putObject("pose");
         finding.pose().joints(assessment.study().assembly()).forEach(pose::put);
@@ -73,7 +74,7 @@ public final class CheckReport {
             ObjectNode one = cures.addObject();
             one.put("what", cure.what());
             one.put("price", cure.price());
-            one.put("margin", rounded(cure.margin()));
+            one.put("left", rounded(cure.left()));
             one.put("verdict", cure.verdict().word());
             one.put("givesUp", cure.givesUp());
             ArrayNode worsens = one.putArray("worsens");

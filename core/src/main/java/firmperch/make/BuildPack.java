@@ -227,15 +227,14 @@ final class BuildPack {
         }
         y -= 4;
         line(bold, 11, "Figures, the weakest first");
-        float[] columns = {0, 230, 300, 370, 420};
-        row(bold, columns, "Question", "asked", "can take", "margin", "verdict");
+        float[] columns = {0, 240, 370, 420};
+        row(bold, columns, "Question", "", "left over", "verdict");
         List<Finding> findings = new ArrayList<>(assessment.told());
         findings.sort(Assessment.WEAKEST_FIRST);
         for (Finding f : findings) {
             String in = f.in(assessment.project());
             row(regular, columns, f.question().words() + (in.isEmpty() ? "" : " · " + in),
-                    f.about().unit().show(f.reading().asked(), units()),
-                    f.about().unit().show(f.reading().available(), units()), f.marginText(), f.verdict().word());
+                    f.figures(units()), f.leftText(), f.verdict().word());
         }
         page.close();
     }

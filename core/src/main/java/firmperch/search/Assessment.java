@@ -10,6 +10,8 @@ import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.util.Comparator;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +36,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
     public static final Comparator<Finding> WEAKEST_FIRST = Comparator
             .comparing((Finding f) -> -f.verdict().ordinal())
             .thenComparingDouble(f -> f.verdict() == Verdict.GIVES ? badness(f.about().topic(), f.margin()) : 0)
-            .thenComparingDouble(Finding::margin);
+            .thenComparingDouble(Finding::left);
     private static final double A_KIND = 3;
 
     /** The less the worse. */
@@ -99,7 +101,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         Map<String, Finding> weakest = new HashMap<>();
         for (Finding f : findings) {
             if (f.verdict() == Verdict.HOLDS && f.question().check().together()) {
-                weakest.merge(f.about().id(), f, (a, b) -> a.margin() <= b.margin() ? a : b);
+                weakest.merge(f.about().id(), f, (a, b) -> a.left() <= b.left() ? a : b);
             }
         }
         return findings.stream().filter(f -> f.verdict() != Verdict.HOLDS || !f.question().check().together()
@@ -156,7 +158,8 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
                     ? opening + ". It may be that " + weakest.says() + within() + ": "
                             + weakest.reading().doubt().get().assumption() + " is a judgement, to be measured."
                     : opening + ". " + capital(weakest.question().weakness()) + within() + " first, at "
-                            + weakest.marginText().substring(1) + " times what is asked.";
+                            + Finding.text(weakest.margin()).substring(1) + " times what is asked; you want "
+                            + wanted(weakest) + " times.";
             case HOLDS -> opening + ", and everything holds.";
         };
     }
@@ -166,9 +169,16 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         Finding weakest = weakest();
         return switch (weakest.verdict()) {
             case GIVES -> capital(weakest.says()) + within() + ".";
-            case NEAR -> capital(weakest.question().weakness()) + within() + " first, at " + weakest.marginText() + ".";
+            case NEAR -> capital(weakest.question().weakness()) + within() + " first, at "
+                    + Finding.text(weakest.margin()).substring(1) + " of " + wanted(weakest) + " wanted.";
             case HOLDS -> "Everything holds.";
         };
+    }
+
+    /** How many times what is asked is wanted: more than once where that is a reserve. */
+    private String wanted(Finding f) {
+        double times = f.about().reserve() ? project().policy().near() : 1;
+        return BigDecimal.valueOf(times).round(new MathContext(3)).stripTrailingZeros().toPlainString();
     }
 
     /** Of which set-up the weakest is told, in words. */
@@ -204,7 +214,7 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         Finding weakest = weakest();
         return cheapestCure().map(c -> {
             String effect = c.verdict() == Verdict.GIVES ? " helps, but only: " : ", then ";
-            return capital(c.told()) + effect + Finding.change(weakest.margin(), c.margin())
+            return capital(c.told()) + effect + Finding.change(weakest.left(), c.left())
                     + (c.price().isEmpty() ? "" : " (" + c.price() + ")")
                     + (c.worsens().isEmpty() ? "." : ", but then " + c.worsens().getFirst() + ".");
         }).orElse("");

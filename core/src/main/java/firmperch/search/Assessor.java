@@ -79,7 +79,7 @@ public final class Assessor {
     }
 
     static Finding found(Question<?> question, Reading reading, Situation s, int setUp, Finding.Search search) {
-        return new Finding(question, reading, reading.verdict(question.about().reserve(), s.policy().near()),
+        return Finding.of(question, reading, question.about().reserve(), s.policy().near(),
                 s.posed().pose(), setUp, search);
     }
 

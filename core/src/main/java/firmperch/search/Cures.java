@@ -144,8 +144,8 @@ final class Cures {
         }
         boolean cured = cures.stream().anyMatch(c -> c.verdict() == Verdict.HOLDS && c.worsens().isEmpty());
         // A small improvement is noise beside a cure.
-        double least = told.margin() + HELPS * Math.max(0, 1 - told.margin());
-        cures.removeIf(c -> cured ? c.verdict() == Verdict.GIVES : c.margin() < least);
+        double least = told.left() + HELPS * Math.max(0, 1 - told.left());
+        cures.removeIf(c -> cured ? c.verdict() == Verdict.GIVES : c.left() < least);
         cures.sort(Comparator.comparingInt((Cure c) -> c.verdict().ordinal()).thenComparing(c -> !c.worsens().isEmpty())
                 .thenComparingDouble(Cure::cost).thenComparing(c -> !c.moves()));
         return cures;
@@ -340,7 +340,7 @@ final class Cures {
                     .filter(g -> g.verdict() == Verdict.GIVES && before.find(g.id())
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
                     .map(Finding::says).toList();
-            return new Cure(tried.dose.what(), price(after), guess(tried), f.margin(), f.verdict(), worsens,
+            return new Cure(tried.dose.what(), price(after), guess(tried), f.left(), f.verdict(), worsens,
                     tried.givesUp(), tried.moves(), tried.dose.changed().showing(project.shown()));
         });
     }

@@ -75,7 +75,7 @@ public final class FirstToGo {
                     .saying(() -> "with " + study.set().show(Quantity.MASS, first.mass) + " added to the gear "
                             + first.what + "; it should bear " + study.set().show(Quantity.MASS, asked));
             Question<Void> question = new Question<>(CHECK, CHECK.subjects(study).getFirst());
-            return new Finding(question, reading, reading.verdict(false, study.project().policy().near()),
+            return Finding.of(question, reading, false, study.project().policy().near(),
                     study.set().posed().pose(), Finding.NO_SETUP, null);
         });
     }

@@ -128,7 +128,7 @@ class ProjectFileTest {
             "\"count\" : 2, | \"count\" : 2.5, | Sticks in a link: 2.5 was given",
             "\"beech-d40\" | \"beech\" | Sticks of: “beech” was given; expected is one of",
             "\"level-arm\" | \"level-leg\" | Kind of part: “level-leg” was given",
-            "\"carriage.face\" | \"carriage.back\" | What “arm” stands on: “carriage.back” was given",
+            "\"carriage.face\" | \"carriage.nowhere\" | What “arm” stands on: “carriage.nowhere” was given",
             "\"arm.end\" | \"post.round\" | Head: on a post was given; expected is a plate to put it on",
             "\"length\" : 0.64 | \"lenght\" : 0.64 | Sticks: “lenght” was given",
             "\"METRIC\" | \"FURLONG\" | Units: “FURLONG” was given"})

@@ -76,7 +76,7 @@ class BalancedBarTest {
         assertThat(torque.verdict()).isEqualTo(Verdict.GIVES);
         assertThat(torque.cures()).anySatisfy(c -> {
             assertThat(c.what()).startsWith("washers at the tail 1 →");
-            assertThat(c.margin()).isGreaterThanOrEqualTo(1);
+            assertThat(c.left()).isGreaterThanOrEqualTo(1 / few.policy().near());
         });
     }
 

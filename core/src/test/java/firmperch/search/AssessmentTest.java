@@ -16,7 +16,10 @@ import firmperch.file.Samples;
 import firmperch.project.Project;
 import firmperch.stock.PremixBag;
 import firmperch.study.Study;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -78,7 +81,30 @@ class AssessmentTest {
     @ParameterizedTest
     @CsvSource({"1.199, ×1.1", "1.2, ×1.2", "0.999, ×0.99", "1.0, ×1.0", "0, ×0.00", "9.949, ×9.9", "50, ×9+"})
     void marginsAreNeverRoundedUp(double margin, String shown) {
-        assertThat(Finding.marginText(margin)).isEqualTo(shown);
+        assertThat(Finding.text(margin)).isEqualTo(shown);
+    }
+
+    /** One scale for what wants a reserve of a quarter and what does not, by hand: from 1 it holds, from 0.8 it is near, below it gives. */
+    @ParameterizedTest
+    @CsvSource({"10, 12, true, 0.96, NEAR", "10, 12.5, true, 1, HOLDS", "10, 10, false, 1, HOLDS",
+            "10, 10, true, 0.8, NEAR",
+            "10, 9, true, 0.72, GIVES", "10, 9, false, 0.72, GIVES", "10, 25, true, 2, HOLDS",
+            "10, 25, false, 2.5, HOLDS"})
+    void whatIsLeftOverIsOneScale(double asked, double available, boolean reserve, double left, Verdict verdict) {
+        Reading reading = new Reading(asked, available, () -> "");
+        assertThat(reading.left(reserve, 1.25)).isCloseTo(left, within(1e-12));
+        assertThat(reading.verdict(reserve, 1.25)).isEqualTo(verdict);
+    }
+
+    /** Of all that is found of all demos, whatever gives has less left than whatever is near, and that less than whatever holds. */
+    @Test
+    void worseIsAlwaysSmaller() {
+        Map<Verdict, DoubleSummaryStatistics> all = Samples.all().stream()
+                .flatMap(p -> Assessor.now(p).findings().stream())
+                .collect(Collectors.groupingBy(Finding::verdict, Collectors.summarizingDouble(Finding::left)));
+        assertThat(all.get(Verdict.GIVES).getMax()).isLessThan(all.get(Verdict.NEAR).getMin());
+        assertThat(all.get(Verdict.NEAR).getMax()).isLessThan(all.get(Verdict.HOLDS).getMin());
+        assertThat(all.get(Verdict.HOLDS).getMin()).isGreaterThanOrEqualTo(1);
     }
 
     @ParameterizedTest

@@ -37,9 +37,9 @@ class CuresTest {
         for (Finding finding : DEMO.findings()) {
             for (Finding.Cure cure : finding.cures()) {
                 Finding after = Assessor.everyPose(cure.changed(), Progress.NONE).finding(finding.id());
-                assertThat(after.margin()).as("%s: %s", finding.id(), cure.what()).isCloseTo(cure.margin(),
+                assertThat(after.left()).as("%s: %s", finding.id(), cure.what()).isCloseTo(cure.left(),
                         within(1e-9));
-                assertThat(cure.margin()).isGreaterThan(finding.margin());
+                assertThat(cure.left()).isGreaterThan(finding.left());
             }
         }
     }
@@ -51,7 +51,7 @@ class CuresTest {
                 .allSatisfy(f -> assertThat(f.cures()).isEmpty());
         Assessment asked = Assessor.withCures(DEMO, DEMO.finding("tip.push"), Progress.NONE);
         assertThat(asked.finding("tip.push").cures()).isNotEmpty()
-                .allSatisfy(c -> assertThat(c.margin()).isGreaterThan(DEMO.finding("tip.push").margin()));
+                .allSatisfy(c -> assertThat(c.left()).isGreaterThan(DEMO.finding("tip.push").left()));
     }
 
     @Test
@@ -62,7 +62,8 @@ class CuresTest {
         assertThat(cure.worsens()).isEmpty();
         assertThat(Assessor.everyPose(cure.changed(), Progress.NONE).verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(DEMO.sentence())
-                .isEqualTo("It stands in every pose. The pivots slip first, at 1.1 times what is asked.");
+                .isEqualTo(
+                        "It stands in every pose. The pivots slip first, at 1.1 times what is asked; you want 1.25 times.");
         assertThat(DEMO.cureSentence()).contains(" → ").contains("1.15 → ");
     }
 

@@ -71,7 +71,7 @@ class MutatedFilesTest {
                 Project project = ProjectFile.read(file);
                 Assessment now = Assessor.now(project);
                 assertThat(now.sentence()).as("number %d", i).doesNotContain("NaN");
-                now.findings().forEach(f -> assertThat(f.marginText() + f.reading().numbers().get())
+                now.findings().forEach(f -> assertThat(f.leftText() + f.reading().numbers().get())
                         .as(f.id()).doesNotContain("NaN"));
                 String saved = ProjectFile.text(project);
                 Files.writeString(file, saved);

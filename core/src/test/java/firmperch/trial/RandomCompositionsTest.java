@@ -49,7 +49,7 @@ class RandomCompositionsTest {
                     : Assessor.now(rig);
             assertThat(now.sentence()).as("number %d", i).doesNotContain("NaN");
             now.findings().forEach(f -> {
-                assertThat(f.marginText() + f.reading().numbers().get()).as(f.id()).doesNotContain("NaN", "∞");
+                assertThat(f.leftText() + f.reading().numbers().get()).as(f.id()).doesNotContain("NaN", "∞");
                 assertThat(f.reading().asked()).as(f.id()).isNotNaN();
                 assertThat(f.reading().available()).as(f.id()).isNotNaN();
             });

@@ -81,12 +81,11 @@ public final class CheckCommand implements Callable<Integer> {
         }
         lines.add("");
         for (Finding f : assessment.told()) {
-            lines.add(String.format("%-6s %-6s %-54s asked %12s, can take %12s%s", f.verdict().word(), f.marginText(),
+            lines.add(String.format("%-6s %-6s %-64s %s%s", f.verdict().word(), f.leftText(),
                     f.question().words() + (f.in(assessment.project()).isEmpty()
                             ? ""
                             : " · " + f.in(assessment.project())),
-                    f.about().unit().show(f.reading().asked(), assessment.project().units()),
-                    f.about().unit().show(f.reading().available(), assessment.project().units()),
+                    f.figures(assessment.project().units()),
                     f.search() == null ? "" : ", " + f.sureness()));
         }
         return lines;

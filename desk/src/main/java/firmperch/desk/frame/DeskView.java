@@ -266,7 +266,7 @@ public final class DeskView extends BorderPane {
         return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
                 // What holds is not said to break.
                 shown.verdict() == Verdict.HOLDS
-                        ? "worst pose: " + shown.marginText()
+                        ? "worst pose: " + shown.leftText()
                         : "worst: " + shown.question().weakness()));
     }
 

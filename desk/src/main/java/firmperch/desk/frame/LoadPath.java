@@ -15,6 +15,7 @@ import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -25,12 +26,14 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polygon;
+import javafx.util.Duration;
 
 /**
  * The spine of the desk: every station from the camera down to what it stands on, what it carries and what is left. Where
@@ -46,6 +49,7 @@ public final class LoadPath extends VBox {
     private final VBox list = new VBox();
     private final Consumer<Station> choose;
     private final Label floor = new Label();
+    private final Tooltip leftTip = new Tooltip();
     private final Pane line = new Pane();
     private final StackPane stack;
     private final Label nothing = Words.of("answer",
@@ -62,6 +66,10 @@ public final class LoadPath extends VBox {
         Label title = Words.heading("Load path");
         Label left = new Label("left over");
         left.getStyleClass().add("hint");
+        leftTip.setShowDelay(Duration.millis(300));
+        leftTip.setWrapText(true);
+        leftTip.setPrefWidth(340);
+        Tooltip.install(left, leftTip);
         head = new HBox(title, Spacer.wide(), left);
         head.getStyleClass().add("load-path-head");
         list.setFillWidth(true);
@@ -102,10 +110,19 @@ public final class LoadPath extends VBox {
                 getChildren().setAll(head, nothing, stack, floor);
             }
         }
+        leftTip.setText(scale(assessment.project().policy().near()));
         rows(path);
         rows.forEach(row -> row.show(assessment));
         floor.setText(ground(assessment));
         drawFlow();
+    }
+
+    /** The one scale of all that is asked, in words. */
+    private static String scale(double near) {
+        return String.format(Locale.ROOT,
+                "What is left over beyond what you want, the reserve included where one is wanted (%.0f %% where things slip, bend or break). "
+                        + "From ×1.0 up it holds, from ×%.2f up it is near, below that it gives: less is always worse.",
+                (near - 1) * 100, 1 / near);
     }
 
     /** What carries it all, in words. */
@@ -268,7 +285,7 @@ public final class LoadPath extends VBox {
             carries.setText("carries " + Quantity.MASS.show(carried < posed.massFrom(station)
                     ? carried * without
                     : carried - spare, system) + (in.isEmpty() ? turns : " · " + in));
-            left.setText(weakest.map(Finding::marginText).orElse("–"));
+            left.setText(weakest.map(Finding::leftText).orElse("–"));
             VerdictStyle.set(left, weakest.map(Finding::verdict).orElse(null));
             setAccessibleText(name.getText() + ", " + carries.getText() + ", left over " + left.getText() + ", "
                     + weakest.map(f -> f.verdict().word()).orElse("nothing to check"));

@@ -120,7 +120,7 @@ public final class VerdictBar extends HBox {
             return Finding.NONE_FOUND;
         }
         return assessment.verdict() == Verdict.HOLDS
-                ? "Closest to what is asked: " + lower(weakest.question().words()) + " " + weakest.marginText()
+                ? "Closest to what is asked: " + lower(weakest.question().words()) + " " + weakest.leftText()
                 : "";
     }
 

@@ -31,7 +31,7 @@ final class HeadBars extends CachedVBox {
     void show(Assessment assessment, BiPredicate<Assessment, Finding> about) {
         UnitSystem units = assessment.project().units();
         List<Finding> told = assessment.findings().stream().filter(f -> about.test(assessment, f))
-                .filter(f -> f.reading().asked() > 0).sorted(Comparator.comparingDouble(f -> f.reading().margin()))
+                .filter(f -> f.reading().asked() > 0).sorted(Comparator.comparingDouble(Finding::left))
                 .limit(MOST).toList();
         setVisible(!told.isEmpty());
         setManaged(!told.isEmpty());
@@ -65,12 +65,9 @@ final class HeadBars extends CachedVBox {
         }
 
         void show(Finding finding, UnitSystem units) {
-            double asked = finding.reading().asked();
-            double there = finding.reading().available();
             question.setText(finding.question().words());
-            figures.setText(finding.about().unit().bare(asked, units) + " of "
-                    + finding.about().unit().show(there, units));
-            bar.setProgress(there <= 0 ? 1 : Math.clamp(asked / there, 0, 1));
+            figures.setText(finding.figures(units));
+            bar.setProgress(Math.clamp(1 / finding.left(), 0, 1));
             bar.setAccessibleText(question.getText() + " " + figures.getText());
             VerdictStyle.set(bar, finding.verdict());
             VerdictStyle.set(figures, finding.verdict());

@@ -105,6 +105,7 @@ public final class ReasonList extends IncrementalColumn {
         private final StatusMark mark = new StatusMark(16);
         private final Label question = new Label();
         private final Label figures = new Label();
+        private final Label left = new Label();
         private final ProgressBar bar = new ProgressBar(0);
         private final WideButton head;
         // The detail's nodes stay while their words change: making them anew would not fit into a frame.
@@ -130,12 +131,13 @@ public final class ReasonList extends IncrementalColumn {
             question.setWrapText(true);
             HBox.setHgrow(question, Priority.ALWAYS);
             question.setMaxWidth(Double.MAX_VALUE);
-            figures.getStyleClass().add("figures");
-            figures.setMinWidth(USE_PREF_SIZE);
+            figures.getStyleClass().add("hint");
+            left.getStyleClass().add("figures");
+            left.setMinWidth(USE_PREF_SIZE);
             bar.setMaxWidth(Double.MAX_VALUE);
-            HBox line = new HBox(8, mark, question, figures);
+            HBox line = new HBox(8, mark, question, left);
             line.setAlignment(Pos.CENTER_LEFT);
-            CachedVBox box = new CachedVBox(3, line, bar);
+            CachedVBox box = new CachedVBox(3, line, figures, bar);
             head = new WideButton(box, "reason-head");
             head.setOnAction(e -> {
                 if (head.isSelected()) {
@@ -173,18 +175,14 @@ public final class ReasonList extends IncrementalColumn {
             mark.show(next.verdict());
             String in = next.in(project);
             question.setText(next.question().words() + (in.isEmpty() ? "" : " · " + in));
-            figures.setText(figures(next));
-            double used = next.reading().available() <= 0 ? 1 : next.reading().asked() / next.reading().available();
-            bar.setProgress(Math.clamp(used, 0, 1));
+            figures.setText(next.figures(units));
+            left.setText(next.leftText());
+            VerdictStyle.set(left, next.verdict());
+            bar.setProgress(Math.clamp(1 / next.left(), 0, 1));
             VerdictStyle.set(bar, next.verdict());
             head.setId("reason-" + next.id());
             head.setAccessibleText(question.getText() + " " + figures.getText() + ", " + next.verdict().word());
             follow();
-        }
-
-        private String figures(Finding f) {
-            String asked = f.about().unit().bare(f.reading().asked(), system);
-            return asked + " / " + f.about().unit().show(f.reading().available(), system);
         }
 
         private void fill() {
@@ -205,7 +203,7 @@ public final class ReasonList extends IncrementalColumn {
                 sought = finding.sought();
                 shownCures = finding.cures();
                 cures.getChildren()
-                        .setAll(shownCures.stream().map(cure -> cureButton(cure, finding.margin(), actions)).toList());
+                        .setAll(shownCures.stream().map(cure -> cureButton(cure, finding.left(), actions)).toList());
                 if (shownCures.isEmpty() && finding.sought()) {
                     cures.getChildren().setAll(Words.of("hint", Finding.NONE_FOUND));
                 }
@@ -224,7 +222,7 @@ public final class ReasonList extends IncrementalColumn {
     public static WideButton cureButton(Finding.Cure cure, double before, Actions actions) {
         Label what = Words.of("cure-what", cure.told());
         what.setMaxWidth(Double.MAX_VALUE);
-        Label effect = new Label(Finding.change(before, cure.margin())
+        Label effect = new Label(Finding.change(before, cure.left())
                 + (cure.price().isEmpty() ? "" : " · " + cure.price()));
         effect.getStyleClass().add("cure-effect");
         VerdictStyle.set(effect, cure.verdict());
@@ -238,7 +236,7 @@ public final class ReasonList extends IncrementalColumn {
             box.getChildren().add(but);
         }
         WideButton button = new WideButton(box, "cure");
-        button.setAccessibleText("Apply: " + cure.what() + ", margin " + Finding.change(before, cure.margin()));
+        button.setAccessibleText("Apply: " + cure.what() + ", left over " + Finding.change(before, cure.left()));
         button.setOnAction(e -> {
             button.setSelected(false);
             actions.apply(cure);

@@ -591,6 +591,12 @@ class DeskTest {
         double fill = firmperch.param.Path.of("perch.box.concrete.height").number(desk.project());
         assertThat(fill).isLessThan(0.14).isGreaterThan(0.02);
         assertThat(desk.assessment().finding("tip.push").margin()).isBetween(1.0, 1.012);
+        desk.press("ballast-look");
+        desk.inTheEnd("another way is found", () -> desk.says("that only weigh"));
+        double mass = desk.now().posed().mass();
+        desk.press("ballast-other-0");
+        desk.filled();
+        assertThat(desk.now().posed().mass()).as("a counterweight for concrete").isLessThan(mass - 10);
     }
 
     @Test

@@ -126,6 +126,15 @@ class KindDeskTest {
         desk.filled();
         desk.press("compose-out");
         assertThat(desk.says("It cannot be taken out")).isTrue();
+        TextField called = desk.find("compose-called");
+        desk.act(() -> {
+            called.setText("The screw from the attic");
+            called.getOnAction().handle(null);
+        });
+        desk.filled();
+        assertThat(desk.says("The screw from the attic")).isTrue();
+        desk.press("undo");
+        assertThat(desk.project()).isEqualTo(before);
     }
 
     /** What matters is put in order with the keyboard; what is not wanted goes. */
@@ -148,5 +157,12 @@ class KindDeskTest {
         desk.act(only::fire);
         desk.filled();
         assertThat(order()).contains("card-now");
+        desk.press("only-with_my_tools");
+        desk.filled();
+        assertThat(order()).as("all tools are there at first").contains("card-now", "card-plain-tripod");
+        desk.press("tool-saw");
+        desk.filled();
+        assertThat(desk.project().purse().tools().saw()).isFalse();
+        assertThat(order()).contains("card-plain-tripod").doesNotContain("card-now", "card-cast-box-post");
     }
 }
