@@ -56,9 +56,9 @@ public final class Builder {
         return show(Quantity.LENGTH, value);
     }
 
-    /** A length in the person's units without their sign. */
+    /** A length for a name, in the person's units: millimetres without their sign, inches with a mark. */
     public String bare(double value) {
-        return Quantity.LENGTH.bare(value, units);
+        return Quantity.LENGTH.bare(value, units) + (units == UnitSystem.METRIC ? "" : "″");
     }
 
     /** What comes now belongs to the part of that name. */
@@ -217,6 +217,11 @@ public final class Builder {
     /** A length between two points of bodies that is set by the value of that path in this part. */
     public void measure(String path, Body from, Vec3 fromAt, Body to, Vec3 toAt) {
         measures.add(new Assembly.Measure(part, path, new Tie.Hook(from, fromAt), new Tie.Hook(to, toAt)));
+    }
+
+    /** A length between two points of bodies that follows from others, and is shown but not set. */
+    public void measured(Body from, Vec3 fromAt, Body to, Vec3 toAt) {
+        measure("", from, fromAt, to, toAt);
     }
 
     /** The station open now. */

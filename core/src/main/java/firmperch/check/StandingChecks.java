@@ -21,6 +21,7 @@ import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -145,7 +146,12 @@ final class StandingChecks {
                     return new Reading(asked, push, () -> s.show(Quantity.FORCE, t.mass() * Gravity.STANDARD) + " · ("
                             + s.length(t.clearance()) + "·cos σ − " + s.length(t.centre().z()) + "·sin σ) / "
                             + s.length(height) + " = " + s.show(Quantity.FORCE, push) + when + "; toward the arm "
-                            + directions(s, t, height))
+                            + directions(s, t, height) + ". " + String.format(Locale.ROOT,
+                                    "Asked are %.0f %% of its weight, ", s.policy().standing().pushShare() * 100)
+                            + s.show(Quantity.FORCE, s.policy().standing().pushMost())
+                            + " at most: less of a lighter rig. It leans " + s.show(Quantity.ANGLE, t.leastLean())
+                            + " before it goes, " + s.show(Quantity.ANGLE, s.policy().standing().lean())
+                            + " are wanted")
                             .saying(() -> "a shove of " + shove(s, push) + " at " + s.length(height) + " tips it"
                                     + when + "; it should take " + shove(s, asked));
                 });

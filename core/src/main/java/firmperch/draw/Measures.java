@@ -33,14 +33,16 @@ final class Measures {
         Point a = view.at(from);
         Point b = view.at(to);
         double seen = Math.hypot(b.x() - a.x(), b.y() - a.y());
-        String path = "perch." + m.part() + "." + m.path();
+        // One that follows from others is not edited.
+        String path = m.path().isEmpty() ? "" : "perch." + m.part() + "." + m.path();
+        double value = path.isEmpty() ? to.minus(from).length() : Path.of(path).number(s.project());
         if (seen > SEEN * to.minus(from).length() && seen > 0.03) {
             boolean upright = Math.abs(b.y() - a.y()) > Math.abs(b.x() - a.x());
             // The camera and what it sees stay free.
             double camera = view.at(s.inRoom(s.sensor())).x();
             boolean over = camera > Math.min(a.x(), b.x()) - NEAR && camera < Math.max(a.x(), b.x()) + NEAR;
             out.dimension(a, b, upright ? Side.RIGHT : over ? Side.ABOVE : Side.BELOW,
-                    Quantity.LENGTH.bare(Path.of(path).number(s.project()), s.project().units()), path);
+                    Quantity.LENGTH.bare(value, s.project().units()), path);
         }
     }
 }

@@ -132,6 +132,6 @@ public final class PlanView {
 
     private void ghost(Ghost ghost) {
         Situation other = ghost.situation();
-        new Projection(other, View.ABOVE).ghost(out, s);
+        new Projection(other, View.ABOVE).ghost(out, s, ghost.ink());
     }
 }

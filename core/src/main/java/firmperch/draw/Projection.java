@@ -252,7 +252,7 @@ final class Projection {
     }
 
     /** The outline of everything that differs from another pose, as a ghost. */
-    void ghost(Drawing.Builder out, Situation set) {
+    void ghost(Drawing.Builder out, Situation set, Ink ink) {
         List<Piece> pieces = s.study().assembly().pieces();
         boolean elsewhere = !s.project().stance().samePlace(set.project().stance());
         boolean held = s.project().perch().none();
@@ -264,7 +264,7 @@ final class Projection {
             if (moved && bar && piece.takesRoom()) {
                 List<Point> outline = new ArrayList<>(outline(i, placed(piece)));
                 outline.add(outline.getFirst());
-                out.path(Ink.GHOST, outline.toArray(Point[]::new));
+                out.path(ink, outline.toArray(Point[]::new));
             }
         }
     }

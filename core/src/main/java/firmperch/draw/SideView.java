@@ -231,18 +231,18 @@ public final class SideView {
     }
 
     private void ghost(Ghost ghost) {
-        new Projection(ghost.situation(), View.SIDE).ghost(out, s);
+        new Projection(ghost.situation(), View.SIDE).ghost(out, s, ghost.ink());
         Point mount = View.SIDE.at(ghost.situation().inRoom(ghost.situation().posed().mount()));
         // Beside the rig, not on it.
         boolean on = mount.y() < posed.top() && mount.x() > -reach(View.SIDE.right().times(-1))
                 && mount.x() < reach(View.SIDE.right()) && Math.abs(mount.x() - at(posed.mount()).x()) < 0.5;
         if (!on && mount.x() < at(posed.mount()).x()) {
             // Between it and the rig there may be little room.
-            out.label(Ink.GHOST, up(mount, -0.05), Anchor.BELOW, ghost.why());
+            out.label(ghost.ink(), up(mount, -0.05), Anchor.BELOW, ghost.why());
             return;
         }
         double x = on ? reach(View.SIDE.right()) : mount.x();
-        out.label(Ink.GHOST, new Point(x + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
+        out.label(ghost.ink(), new Point(x + 0.05, mount.y()), Anchor.RIGHT, ghost.why());
     }
 
     /** From the centre of mass to the edge it would go over, on the side the camera is. */

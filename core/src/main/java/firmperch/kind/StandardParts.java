@@ -87,8 +87,9 @@ public final class StandardParts implements PartLibrary {
                                 size(0.30, 0.60, 0.10, "bar.length"))),
                 new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of(),
                         List.of(size(0.30, 0.40, 0.10, "tripod.legs.length"))),
-                new Kind("beam-arm", "Beam trolley with three level-keeping arms", Starts::beamArm, folded, arms),
-                new Kind("ceiling-arm", "Ceiling trolley with three level-keeping arms", Starts::ceilingArm, folded,
+                new Kind("beam-arm", "Three level-keeping arms on rails under a beam", Starts::beamArm, folded, arms),
+                new Kind("ceiling-arm", "Three level-keeping arms on rails under the joists", Starts::ceilingArm,
+                        folded,
                         arms));
     }
 }

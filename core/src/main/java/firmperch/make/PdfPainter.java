@@ -110,7 +110,7 @@ final class PdfPainter {
 
     private void style(Ink ink) throws IOException {
         page.setLineDashPattern(switch (ink) {
-            case GHOST, SWING, SUPPORT, LIMIT, WANTED -> new float[]{3, 2};
+            case GHOST, OTHER, SWING, SUPPORT, LIMIT, WANTED -> new float[]{3, 2};
             default -> new float[0];
         }, 0);
         page.setLineWidth(switch (ink) {
@@ -120,7 +120,7 @@ final class PdfPainter {
         });
         page.setStrokingColor(switch (ink) {
             case GRID -> new Color(0xdddddd);
-            case GHOST, HINT -> new Color(0x777777);
+            case GHOST, OTHER, HINT -> new Color(0x777777);
             case SIGHT, SIGHT_EDGE, WANTED -> new Color(0x0b5f78);
             case LEAN_GOOD -> new Color(0x1f6b47);
             case LEAN_SHORT -> new Color(0x9a3412);
@@ -142,7 +142,7 @@ final class PdfPainter {
 
     private void finish(Ink ink) throws IOException {
         switch (ink) {
-            case SWING, SUPPORT, LIMIT, GHOST, WANTED -> page.stroke();
+            case SWING, SUPPORT, LIMIT, GHOST, OTHER, WANTED -> page.stroke();
             default -> page.fillAndStroke();
         }
     }

@@ -38,8 +38,8 @@ public enum Quantity {
     STIFFNESS(new Unit("N/mm", 1e3, 0), new Unit("lbf/in", 175.12683524648, 0),
             units("N/mm kN/m", 1e3, "N/m", 1.0, "lbf/in", 175.12683524648)),
     /** Newton metres per radian. */
-    ROTATIONAL_STIFFNESS(new Unit("N·m/rad", 1, 0), new Unit("N·m/rad", 1, 0),
-            units("N·m/rad Nm/rad N.m/rad N*m/rad", 1.0)),
+    ROTATIONAL_STIFFNESS(new Unit("N·m/rad", 1, 0), new Unit("lbf·ft/rad", 1.3558179483314, 0),
+            units("N·m/rad Nm/rad N.m/rad N*m/rad", 1.0, "lbf·ft/rad lbf_ft/rad ft·lbf/rad", 1.3558179483314)),
     /** Kilograms per cubic metre. */
     DENSITY(new Unit("kg/m³", 1, 0), new Unit("lb/ft³", 16.018463373960, 0),
             units("kg/m3 kg/m^3", 1.0, "g/cm3 g/cm^3 kg/l", 1e3, "lb/ft3 lb/ft^3", 16.018463373960)),

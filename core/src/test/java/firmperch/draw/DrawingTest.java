@@ -112,11 +112,11 @@ class DrawingTest {
     void aGhostShowsOnlyWhatMoves() {
         Situation other = SET.in(Pose.of(2, 0, -0.3));
         Drawing with = SideView
-                .of(new Scene(SET, List.of(new Ghost(other, "worst")), Optional.empty(), false, false));
+                .of(new Scene(SET, List.of(new Ghost(other, "worst", Ink.GHOST)), Optional.empty(), false, false));
         assertThat(of(with, Shape.Path.class)).anySatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
-        assertThat(of(with, Shape.Label.class)).anySatisfy(l -> assertThat(l.text()).isEqualTo("worst"));
+        assertThat(of(with, Shape.Label.class)).anySatisfy(l -> assertThat(l.text()).isEqualTo("worst", Ink.GHOST));
         Drawing same = SideView
-                .of(new Scene(SET, List.of(new Ghost(SET, "worst")), Optional.empty(), false, false));
+                .of(new Scene(SET, List.of(new Ghost(SET, "worst", Ink.GHOST)), Optional.empty(), false, false));
         assertThat(of(same, Shape.Path.class)).noneSatisfy(p -> assertThat(p.ink()).isEqualTo(Ink.GHOST));
     }
 

@@ -64,7 +64,7 @@ class CuresTest {
         assertThat(DEMO.sentence())
                 .isEqualTo(
                         "It stands in every pose. The pivots slip first, at 1.1 times what is asked; you want 1.25 times.");
-        assertThat(DEMO.cureSentence()).contains(" → ").contains("1.15 → ");
+        assertThat(DEMO.cureSentence()).contains(" → ").contains("0.92 → ");
     }
 
     /**

@@ -58,6 +58,7 @@ public record Crossbar() implements Part {
                 new Joint.Side(bar, near, List.of(piece)), null, Vec3.UP, thread, JointStiffness.RIGID);
         out.joint("right", "right thread", new Joint.Side(bar, far, List.of(piece)),
                 Joint.Side.of(right.body(), right.at().point(near)), null, Vec3.UP, thread, JointStiffness.RIGID);
+        out.measured(bar, Vec3.ZERO, bar, new Vec3(span, 0, 0));
         out.offer("bar", new Port.Track(List.of(piece), pipe.centre(), span - pipe.centre(), 0), bar, Placement.HERE,
                 piece);
         out.work("crossbar",

@@ -120,7 +120,7 @@ public record PipeFeet(ThreadedPipe pipe, double span, double front, double back
         double reach = way > 0 ? front : back;
         String name = foot + "-" + (way > 0 ? "front" : "back");
         Vec3 along = FORWARD.times(way);
-        Piece leg = pipe(out, "Leg", tee, reach - pipe.takeUp() - CAP,
+        Piece leg = pipe(out, way > 0 ? "Leg to the front" : "Leg to the back", tee, reach - pipe.takeUp() - CAP,
                 Placement.along(along.times(pipe.takeUp()), along, Vec3.UP));
         screwed(out, name, Joint.Side.of(tee, along.times(pipe.centre())),
                 new Joint.Side(tee, along.times(pipe.centre()), List.of(leg)));

@@ -207,7 +207,7 @@ public final class DeskApp extends Application implements DeskView.Host {
                 new Key("Shortcut+Z", "Undo", document::undo), new Key("Shortcut+Y", "Redo", document::redo),
                 new Key("Shortcut+Shift+Z", "Redo, too", document::redo),
                 new Key("Shortcut+D", "Light or dark", this::switchTheme),
-                new Key("F1", "The keyboard", this::showShortcuts)));
+                new Key("F1", Shortcuts.TITLE, this::showShortcuts)));
         for (Step step : Step.values()) {
             keys.add(new Key("Shortcut+" + (step.ordinal() + 1), step.label(), () -> desk.go(step)));
         }

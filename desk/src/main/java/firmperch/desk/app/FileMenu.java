@@ -38,7 +38,7 @@ final class FileMenu {
             menu.getItems().add(item(exporter.label() + " …", () -> app.export(exporter)));
         }
         menu.getItems().addAll(item("All of these into a folder …", app::exportAll), new SeparatorMenuItem(),
-                item("The keyboard", app::showShortcuts),
+                item(Shortcuts.TITLE, app::showShortcuts),
                 item("What it is made with", () -> app.sheets().show(Notices.sheet())),
                 item("Quit", () -> files.leaving(app::close)));
         menu.setOnShowing(e -> follow(recents, studio));

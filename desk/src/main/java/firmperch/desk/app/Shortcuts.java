@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import firmperch.desk.form.Form;
 import firmperch.desk.widget.IncrementalColumn;
+import firmperch.desk.widget.Words;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -13,9 +14,13 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 
 /** What the keyboard does: the one list from which the window's keys, its menu and its help are made. */
 final class Shortcuts {
+    /** What the list of keys and words is called. */
+    static final String TITLE = "Keys and words";
     /** What keys do that belong to the drawing and to fields, where they are handled. */
     private static final List<Key> ELSEWHERE = List.of(
             new Key("Up, Down", "In the drawing: lift and lower, or move out and in", null),
@@ -77,9 +82,21 @@ final class Shortcuts {
     Sheet<Void> sheet() {
         IncrementalColumn list = new IncrementalColumn();
         list.setId("shortcuts");
-        list.fill(
-                Stream.concat(keys.stream(), ELSEWHERE.stream()).<Supplier<Node>>map(key -> () -> line(key)).toList());
-        return new Sheet<Void>("The keyboard", Notices.page(list)).answer("Close", ButtonData.CANCEL_CLOSE, () -> null);
+        list.fill(Stream.of(
+                Stream.concat(keys.stream(), ELSEWHERE.stream()).<Supplier<Node>>map(key -> () -> line(key)),
+                Stream.<Supplier<Node>>of(() -> Words.heading("Words")),
+                WordList.ALL.stream().<Supplier<Node>>map(entry -> () -> line(entry))).flatMap(s -> s).toList());
+        return new Sheet<Void>(TITLE, Notices.page(list)).answer("Close", ButtonData.CANCEL_CLOSE, () -> null);
+    }
+
+    private static HBox line(WordList.Entry entry) {
+        Label word = new Label(entry.word());
+        word.getStyleClass().add("shortcut");
+        word.setMinWidth(Region.USE_PREF_SIZE);
+        Label means = new Label(entry.means());
+        means.setWrapText(true);
+        HBox.setHgrow(means, Priority.ALWAYS);
+        return new HBox(word, means);
     }
 
     private static HBox line(Key key) {

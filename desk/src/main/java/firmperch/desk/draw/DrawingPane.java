@@ -1,6 +1,8 @@
 package firmperch.desk.draw;
 
 import firmperch.draw.Drawing;
+import firmperch.draw.Ink;
+import firmperch.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
@@ -24,10 +26,12 @@ public final class DrawingPane extends Pane {
     private Palette palette = Palette.LIGHT;
     private boolean held;
     private Painted painted;
+    private String unit = "";
     private List<FxPainter.Spot> spots = List.of();
 
     /** What decides every pixel. */
-    private record Painted(Drawing drawing, Viewport viewport, Palette palette, double width, double height) {}
+    private record Painted(Drawing drawing, Viewport viewport, Palette palette, double width, double height,
+            String unit, boolean focused) {}
 
     /** A pane named for assistive technology and, unless the name is empty, in its corner. */
     public DrawingPane(String name, double margin) {
@@ -37,6 +41,12 @@ public final class DrawingPane extends Pane {
         getStyleClass().add("drawing");
         setMinSize(80, 80);
         setFocusTraversable(false);
+        focusVisibleProperty().addListener((o, was, is) -> paint());
+    }
+
+    /** Says in its corner what its lengths are in, as they stand there without it. */
+    public void lengthsIn(UnitSystem units) {
+        unit = ", " + units.label();
     }
 
     /** Shows another drawing. */
@@ -69,7 +79,8 @@ public final class DrawingPane extends Pane {
         if (!held) {
             viewport = Viewport.fit(drawing, canvas.getWidth(), canvas.getHeight(), margin);
         }
-        Painted now = new Painted(drawing, viewport, palette, canvas.getWidth(), canvas.getHeight());
+        Painted now = new Painted(drawing, viewport, palette, canvas.getWidth(), canvas.getHeight(), unit,
+                isFocusVisible());
         if (now.equals(painted)) {
             // A search that goes on changes nothing here, and painting takes longer than to see that.
             return;
@@ -83,7 +94,7 @@ public final class DrawingPane extends Pane {
         spots = painter.spots();
         // A pixel of the reference density is 1/96 inch; the scale is what a ruler on the screen would find there.
         if (!name.isEmpty()) {
-            String title = name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale());
+            String title = name + "   1 : " + Math.round(96 / 0.0254 / viewport.scale()) + unit;
             Text measure = new Text(title);
             measure.setFont(TITLE);
             g.setFill(palette.ground());
@@ -93,6 +104,13 @@ public final class DrawingPane extends Pane {
             g.setTextBaseline(VPos.TOP);
             g.setFill(palette.text());
             g.fillText(title, 14, 8);
+        }
+        if (isFocusVisible()) {
+            // A border would lie under the canvas.
+            g.setStroke(palette.stroke(Ink.CHOSEN));
+            g.setLineWidth(2);
+            g.setLineDashes();
+            g.strokeRect(1, 1, canvas.getWidth() - 2, canvas.getHeight() - 2);
         }
     }
 

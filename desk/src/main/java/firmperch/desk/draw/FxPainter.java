@@ -93,7 +93,7 @@ final class FxPainter {
 
     private static boolean dashed(Ink ink) {
         return switch (ink) {
-            case GHOST, SWING, SUPPORT, LIMIT, WANTED, OVERHEAD -> true;
+            case GHOST, OTHER, SWING, SUPPORT, LIMIT, WANTED, OVERHEAD -> true;
             default -> false;
         };
     }

@@ -88,7 +88,7 @@ public enum Palette {
             case JOIST -> pick("#dccfb8", "#4b4335");
             case SIGHT, SIGHT_EDGE, WANTED, CHOSEN, EXTENT -> pick("#0b5f78", "#6fd0e6");
             case GHOST -> pick("#94500a", "#e6a45c");
-            case HINT -> pick("#5f6a70", "#a7b1b6");
+            case HINT, OTHER -> pick("#5f6a70", "#a7b1b6");
             case LEAN_GOOD, SUPPORT -> pick("#1f6b47", "#7fd1a8");
             case LEAN_SHORT -> pick("#94420a", "#f0a070");
             case SWING -> pick("#9aa5aa", "#58646a");

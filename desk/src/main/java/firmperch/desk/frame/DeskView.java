@@ -22,6 +22,7 @@ import firmperch.desk.widget.IncrementalColumn;
 import firmperch.desk.widget.LayoutIsland;
 import firmperch.desk.widget.OverFrames;
 import firmperch.draw.Ghost;
+import firmperch.draw.Ink;
 import firmperch.draw.Scene;
 import firmperch.make.Exporter;
 import firmperch.project.Project;
@@ -253,7 +254,7 @@ public final class DeskView extends BorderPane {
         }
         Project project = assessment.project();
         return IntStream.range(0, project.setUps().size()).filter(i -> i != project.shown())
-                .mapToObj(i -> new Ghost(assessment.study().in(i), project.setUps().get(i).name())).toList();
+                .mapToObj(i -> new Ghost(assessment.study().in(i), project.setUps().get(i).name(), Ink.OTHER)).toList();
     }
 
     private Optional<Ghost> ghost(Assessment assessment) {
@@ -266,8 +267,9 @@ public final class DeskView extends BorderPane {
         return Assessment.worstPose(shown).map(pose -> new Ghost(assessment.situation().in(pose),
                 // What holds is not said to break.
                 shown.verdict() == Verdict.HOLDS
-                        ? "worst pose: " + shown.leftText()
-                        : "worst: " + shown.question().weakness()));
+                        ? "asks most: " + shown.leftText()
+                        : "worst: " + shown.question().weakness(),
+                shown.verdict() == Verdict.HOLDS ? Ink.OTHER : Ink.GHOST));
     }
 
     /** True while anything shown is still being worked out. */

@@ -367,6 +367,8 @@ public final class Views extends VBox {
         if (wantsLens) {
             lens.show(LensView.of(s), palette);
         }
+        side.lengthsIn(scene.situation().project().units());
+        plan.lengthsIn(scene.situation().project().units());
         side.show(SideView.of(scene), palette);
         plan.show(PlanView.of(scene), palette);
         if (below.getChildren().contains(rose)) {

@@ -158,6 +158,8 @@ final class HeadViews extends HBox {
     }
 
     void show(Assessment assessment) {
+        front.lengthsIn(assessment.project().units());
+        side.lengthsIn(assessment.project().units());
         front.show(HeadView.of(assessment.situation(), From.FRONT, choice.number()), palette);
         side.show(HeadView.of(assessment.situation(), From.SIDE, choice.number()), palette);
         front.setAccessibleText("The head from the front.");

@@ -278,6 +278,7 @@ final class RoomView extends HBox {
 
     void show(Assessment assessment) {
         Situation s = assessment.situation();
+        plan.lengthsIn(s.project().units());
         plan.show(RoomPlan.of(s, choice.number(),
                 s.project().perch().none() ? Optional.empty() : assessment.coverage()), palette);
         side.show(SideView.of(Scene.small(s)), palette);
