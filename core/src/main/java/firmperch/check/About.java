@@ -12,10 +12,22 @@ import firmperch.units.Quantity;
  * @param reserve true if a thing that just holds is called near; false where just enough is enough
  * @param weakness what happens where it is short, as in "… first"; made in the same way
  * @param formula in the letters of its source
+ * @param symbols what its letters stand for, in words; empty where it has none
  * @param source of the formula and of what is asked
  */
 public record About(String id, Topic topic, String question, Quantity unit, Scope scope, boolean reserve,
-        String weakness, String formula, String source) {
+        String weakness, String formula, String symbols, String source) {
+    /** One whose formula is in words. */
+    public About(String id, Topic topic, String question, Quantity unit, Scope scope, boolean reserve, String weakness,
+            String formula, String source) {
+        this(id, topic, question, unit, scope, reserve, weakness, formula, "", source);
+    }
+
+    /** The same with what its letters stand for. */
+    public About where(String letters) {
+        return new About(id, topic, question, unit, scope, reserve, weakness, formula, letters, source);
+    }
+
     /** Which poses a check is asked in. */
     public enum Scope {
         /** Asked over the whole travel of every joint; the worst pose counts. */

@@ -25,7 +25,8 @@ final class AnchorChecks {
                 Scope.EVERY_POSE, true, "a fixing to %s comes out", "|R| ≤ m·g, R = −k·u at each anchor",
                 "space frame, direct stiffness (Przemieniecki); gear and hand as the policy asks: common practice and our own "
                         + "judgement; what one bears: its maker, or a fifth of the ultimate (Wood Handbook, ch. 8). "
-                        + "Above people's heads have a licensed person look at it; local codes rule"),
+                        + "Above people's heads have a licensed person look at it; local codes rule")
+                .where("R pull on one fixing, u how far it moves, k how stiff it is"),
                 AnchorChecks::fixings, AnchorChecks::reading, Certainty.SAMPLED));
     }
 

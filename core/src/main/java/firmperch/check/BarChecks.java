@@ -75,7 +75,9 @@ final class BarChecks {
         return new FunctionCheck<>(new About("ends", Topic.BREAKS, "Could an end of %s split?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "an end of %s splits",
                 "N ≤ min(2·e·t·f_v, d·t·f_b·C, (w − d)·t·f_t), e from the hole's edge, C = e/7d",
-                "space frame, handled; bolted timber, strengths of EN 338 and EN 1995-1-1 8.5; NDS geometry factor, from memory"),
+                "space frame, handled; bolted timber, strengths of EN 338 and EN 1995-1-1 8.5; NDS geometry factor, from memory")
+                .where("N pull of the bolt, e hole to the end, t thickness, d bolt, w width, f_v shear, f_b bearing and "
+                        + "f_t pull strength"),
                 study -> bars(study, true), (alike, s) -> Reading.loaded(s, 1, frame -> ends(alike, s)),
                 Check.Certainty.SAMPLED);
     }
@@ -183,7 +185,8 @@ final class BarChecks {
         return new FunctionCheck<>(new About("fold", Topic.BREAKS, "Do the stops keep the %s from folding flat?",
                 Quantity.ANGLE,
                 Scope.NO_POSE, false, "the %s folds until its links break", "θ(N = strength) − largest stop",
-                "four-bar statics: N = W·b/(a·cos θ) + W·|sin θ|, with handling and a hand; 15° kept: our own judgement"),
+                "four-bar statics: N = W·b/(a·cos θ) + W·|sin θ|, with handling and a hand; 15° kept: our own judgement")
+                .where("θ angle of the links, N their pull"),
                 BarChecks::coupled, BarChecks::fold, Check.Certainty.PROVEN);
     }
 
@@ -225,7 +228,9 @@ final class BarChecks {
         return new FunctionCheck<>(new About("bars", Topic.BREAKS, "Could %s break?", Quantity.NUMBER, Scope.EVERY_POSE,
                 true,
                 "%s breaks", "N/(A·f_t) + M_y/(S_y·f_m) + M_z/(S_z·f_m) ≤ 1; metals σ² + 3τ² ≤ f_y²",
-                "space frame, handled; linear interaction (EN 1995-1-1 6.2.3), von Mises for metals; buckling by Euler"),
+                "space frame, handled; linear interaction (EN 1995-1-1 6.2.3), von Mises for metals; buckling by Euler")
+                .where("N pull or push along, M bending, A area, S section modulus, f_t and f_m strength in pull and "
+                        + "bending, σ stress along, τ shear, f_y yield"),
                 study -> bars(study, false), (alike, s) -> Reading.loaded(s, 1, frame -> bending(alike, s)),
                 Check.Certainty.SAMPLED);
     }
@@ -296,7 +301,9 @@ final class BarChecks {
                 Scope.EVERY_POSE, true, "the bolts of the %s give",
                 "√(T² + V²), T = N/n + 4·M/(n·D), V = V/n + 2·M_x/(n·D)",
                 "space frame, handled; bolt group in a ring, the furthest governs (Shigley); proof load of ISO 898-1, washer and "
-                        + "bearing in wood by EN 1995-1-1 8.5, from memory"),
+                        + "bearing in wood by EN 1995-1-1 8.5, from memory")
+                .where("T pull and V shear of one bolt, N pull, M bending and M_x twist of the bar, n bolts, D circle "
+                        + "that they lie on"),
                 study -> study.assembly().fastenings().stream().filter(f -> f.grip() instanceof Fastening.Grip.Bolted)
                         .map(f -> new Subject<>(f.id(), f.name(), f.station(), f)).toList(),
                 (f, s) -> Reading.loaded(s, 1, frame -> bolted(f, s)), Check.Certainty.SAMPLED);

@@ -44,7 +44,8 @@ final class BearingChecks {
         return new FunctionCheck<>(new About("bearing", Topic.BREAKS, "Is the load on the %s borne?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "the load on the %s is too much",
                 "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
-                "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker"),
+                "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker")
+                .where("N force on each wheel, J where wheels stand and push, w all forces beyond"),
                 study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
     }
 
@@ -179,7 +180,8 @@ final class BearingChecks {
                 new About("poise", Topic.GIVES, "Does it balance about the %s?", Quantity.TORQUE, Scope.EVERY_POSE,
                         false, "it does not balance about the %s", "|a · Σ r × W| ≤ what its own friction holds",
                         "rigid statics, the lever rule with everything's own mass; an open head holds a twentieth of what it does "
-                                + "locked: our own judgement"),
+                                + "locked: our own judgement")
+                        .where("a axis, r from it to each weight W"),
                 study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
                         .filter(j -> carriesMore(study, j.thing())).toList(),
                 (joint, s) -> {
@@ -235,7 +237,8 @@ final class BearingChecks {
         return new FunctionCheck<>(
                 new About("torque", Topic.SLIPS, "[Does|Do] the %s hold?", Quantity.TORQUE, Scope.EVERY_POSE, true,
                         "the %s [slips|slip]", "|a · Σ r × W| · slip",
-                        "rigid statics; the head's rated or measured holding torque"),
+                        "rigid statics; the head's rated or measured holding torque")
+                        .where("a axis, r from it to each weight W"),
                 study -> JointChecks.joints(study, Hold.Rated.class).stream().filter(j -> lifts(study, j.thing()))
                         .toList(),
                 (joint, s) -> {

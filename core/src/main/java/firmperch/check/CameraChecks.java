@@ -41,7 +41,9 @@ public final class CameraChecks {
 
     private static FunctionCheck<Void> sag() {
         return whole(new About("sag", Topic.GIVES, "Does the camera sag?", Quantity.LENGTH, Scope.EVERY_POSE, false,
-                "the camera sags", Settled.FORMULA, Settled.SOURCE + "; 3 mm: our own judgement"),
+                "the camera sags", Settled.FORMULA, Settled.SOURCE + "; 3 mm: our own judgement")
+                .where("K stiffness of the frame, u how far it moves, f weights; N pull and n bolts, c clearance, h "
+                        + "guided height, L reach"),
                 (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
                     Settled settled = Settled.of(s, frame);
                     return new Reading(settled.drop(), s.policy().movement().sag(), () -> String.format(Locale.ROOT,
@@ -56,7 +58,9 @@ public final class CameraChecks {
 
     private static FunctionCheck<Void> tilt() {
         return whole(new About("tilt", Topic.GIVES, "Does the camera stay level?", Quantity.ANGLE, Scope.EVERY_POSE,
-                false, "the camera tilts", Settled.FORMULA, Settled.SOURCE + "; 1°: our own judgement"),
+                false, "the camera tilts", Settled.FORMULA, Settled.SOURCE + "; 1°: our own judgement")
+                .where("K stiffness of the frame, u how far it moves, f weights; N pull and n bolts, c clearance, h "
+                        + "guided height, L reach"),
                 (none, s) -> Reading.loaded(s, s.policy().movement().tilt(), frame -> {
                     Settled settled = Settled.of(s, frame);
                     return new Reading(settled.tilt(), s.policy().movement().tilt(),
@@ -77,7 +81,8 @@ public final class CameraChecks {
     private static FunctionCheck<Void> sway() {
         return new FunctionCheck<>(new About("sway", Topic.GIVES, "Does it sway when it is touched?", Quantity.LENGTH,
                 Scope.EVERY_POSE, false, "it sways", "K · u = f, 5 N sideways at the camera",
-                "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement"),
+                "space frame, direct stiffness (Przemieniecki); a touch of 5 N: our own judgement")
+                .where("K stiffness of the frame, u how far it moves, f the touch"),
                 CameraChecks::swaying,
                 (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
                     double sway = sway(s);

@@ -30,7 +30,8 @@ final class CatchChecks {
                 "Does a second catch hold what hangs on the %s?", Quantity.FORCE, Scope.EVERY_POSE, false,
                 "the second catch breaks (%s)", "F = W + √(W² + 2·k·W·s) ≤ F_break / 5",
                 "energy of a fall through its slack; 5 on what is above people: common practice, no source. Local codes rule; have "
-                        + "a licensed person look at it"),
+                        + "a licensed person look at it")
+                .where("W weight, k stiffness of the tether, s how far it falls before it is caught"),
                 CatchChecks::hung, CatchChecks::reading, Check.Certainty.SAMPLED).feeling(CatchChecks::felt)
                 .standingBy());
     }

@@ -31,7 +31,9 @@ final class FeetChecks {
         return List.of(feet(new About("feet.share", Topic.HANDLING, "Does the busiest foot carry its share?",
                 Quantity.MASS, Scope.EVERY_POSE, true, "a foot is overloaded",
                 "N = a + b·x + c·y over the feet in contact, swivels at their worst",
-                "rigid base on equal springs (Roark); the maker's rating"), false, FeetChecks::share),
+                "rigid base on equal springs (Roark); the maker's rating")
+                .where("N load of a foot at x, y; a, b, c so that all feet together carry the weight where it is"),
+                false, FeetChecks::share),
                 feet(new About("feet.three", Topic.HANDLING, "Do three feet carry it all?", Quantity.MASS,
                         Scope.EVERY_POSE, true, "three feet are not enough",
                         "statics on each three, swivels at their worst",
@@ -39,7 +41,8 @@ final class FeetChecks {
                 feet(new About("feet.person", Topic.HANDLING, "Does a foot carry a person on its corner?",
                         Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner overloads a foot",
                         "N = a + b·x + c·y with the person on it",
-                        "rigid base on equal springs (Roark); a person of 100 kg: common practice, no source"),
+                        "rigid base on equal springs (Roark); a person of 100 kg: common practice, no source")
+                        .where("N load of a foot at x, y; a, b, c so that all feet together carry the weight where it is"),
                         true, FeetChecks::person));
     }
 

@@ -39,7 +39,9 @@ final class FreedomChecks {
     private static FunctionCheck<Level> stays(String id, Quantity unit, boolean slides) {
         return new FunctionCheck<>(
                 new About(id, Topic.GIVES, "Does the %s stay where it is put?", unit, Scope.EVERY_POSE,
-                        false, "the %s wanders", "Q = g·|Σ m·v|·sin σ + g·|Σ m·v × θ| + F·|v_camera|", SOURCE),
+                        false, "the %s wanders", "Q = g·|Σ m·v|·sin σ + g·|Σ m·v × θ| + F·|v_camera|", SOURCE)
+                        .where("Q what drives it, m masses, v how fast each goes as the joint moves, σ slope, θ lean of its own "
+                                + "frame, F pull of a cable at the camera, g gravity"),
                 study -> level(study, slides), (level, s) -> Reading.loaded(s, 1, frame -> stays(level, s, frame)),
                 Certainty.SAMPLED);
     }

@@ -102,7 +102,10 @@ final class GearChecks {
         return gear(about("gear.turns", Topic.SLIPS, "Does the camera stay put about its screw?", Quantity.TORQUE,
                 Scope.EVERY_POSE, "the camera turns about its screw",
                 "T = a·Σ(r × m·g) ≤ μ·F·⅔(R³ − r³)/(R² − r²), F = T_hand / (K·d)",
-                "ring face pressed evenly (Shigley, clutches, from memory), low end of its friction, K 0.25"),
+                "ring face pressed evenly (Shigley, clutches, from memory), low end of its friction, K 0.25")
+                .where("T torque of the gear, a axis of the screw, r from it to each mass m, μ friction, F force of the "
+                        + "screw, R and r outer and inner radius that is pressed, K thread friction as a factor, d "
+                        + "thickness of the screw"),
                 g -> g.mounting().told(), s -> {
                     Mounting m = s.project().gear().mounting();
                     double turning = Math.abs(turning(s));
@@ -165,7 +168,8 @@ final class GearChecks {
     private static FunctionCheck<Void> power() {
         return gear(about("gear.power", Topic.HANDLING, "Does the supply feed it all?", Quantity.POWER, Scope.NO_POSE,
                 "the supply is too weak", "1.25 · ΣW ≤ what it gives",
-                "sum of what is drawn; a quarter in reserve: common practice, no source"),
+                "sum of what is drawn; a quarter in reserve: common practice, no source")
+                .where("W what each thing takes"),
                 g -> g.supply().watts() > 0 && g.drawn() > 0, s -> {
                     Gear g = s.project().gear();
                     return new Reading(HEADROOM * g.drawn(), g.supply().watts(), g::drawnWords)

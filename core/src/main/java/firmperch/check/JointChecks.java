@@ -44,7 +44,10 @@ final class JointChecks {
                 true,
                 "the %s [slips|slip]", "Σ n·μ·F·rₑ·|dφ/dq| ≥ |∂V/∂q| · slip, F = T/(K·d)",
                 "virtual work; uniform-pressure clutch and bolt torque, Shigley: K 0.25, the low end of friction, no more "
-                        + "force than bolt and wood bear"),
+                        + "force than bolt and wood bear")
+                .where("n faces, μ friction, F force of the bolt, rₑ radius at which faces rub, φ turn of the faces, q "
+                        + "how the joint is set, V height energy, T hand torque, K thread friction as a factor, d "
+                        + "thickness of the bolt"),
                 study -> turning(study, true), (set, s) -> {
                     double slip = s.policy().loads().slip();
                     double asked = s.loads().potentialSlope(set.freedom()) * slip;
@@ -109,7 +112,9 @@ final class JointChecks {
         return new FunctionCheck<>(new About("clamp", Topic.SLIPS, "Does the clamp hold (%s)?", Quantity.FORCE,
                 Scope.EVERY_POSE,
                 true, "the clamp slips (%s)", "Σ n·μ·F ≥ |∂V/∂q| · slip, F = T/(K·d)",
-                "virtual work; bolt torque, Shigley: K 0.25, the low end of friction, no more force than bolt and wood bear"),
+                "virtual work; bolt torque, Shigley: K 0.25, the low end of friction, no more force than bolt and wood bear")
+                .where("n faces, μ friction, F force of the bolt, T hand torque, K thread friction as a factor, d "
+                        + "thickness of the bolt, V height energy, q how the joint is set"),
                 study -> turning(study, false), (set, s) -> {
                     double slip = s.policy().loads().slip();
                     double asked = s.loads().potentialSlope(set.freedom()) * slip;
@@ -134,7 +139,9 @@ final class JointChecks {
         return new FunctionCheck<>(new About("closure", Topic.BREAKS, "Do bolt and wood stand the tightening (%s)?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
                 "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
-                "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory"),
+                "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory")
+                .where("F force of the bolt, T hand torque, K thread friction as a factor, d thickness of the bolt, "
+                        + "f_c,90 strength of wood across the grain, A area under the washer"),
                 JointChecks::closures, (set, s) -> {
                     Hold.Friction one = (Hold.Friction) set.joints().getFirst().hold();
                     double force = one.clamp(Hold.Friction.NUT_FACTOR_LOW);
@@ -158,7 +165,8 @@ final class JointChecks {
     private static FunctionCheck<Joint> rated() {
         return new FunctionCheck<>(new About("rated", Topic.SLIPS, "Does the head hold the camera?", Quantity.TORQUE,
                 Scope.NO_POSE, true, "the head gives", "M = m · g · lever, times the slip factor",
-                "rigid statics; the head's rated or measured holding torque"),
+                "rigid statics; the head's rated or measured holding torque")
+                .where("M torque, m mass, g gravity"),
                 study -> joints(study, Hold.Rated.class).stream().filter(j -> j.thing().freedom() == null).toList(),
                 (joint, s) -> {
                     Carried held = s.posed().beyond(joint);
@@ -178,7 +186,8 @@ final class JointChecks {
         return new FunctionCheck<>(
                 new About("pin", Topic.BREAKS, "[Does|Do] the %s carry what rests on [it|them]?", Quantity.FORCE,
                         Scope.NO_POSE, true, "the %s [gives|give]", "min(2 · π/4·d² · f_v, 2 · d·t · 1.5·f_y) / 1.5",
-                        "EN 1993-1-8 pins and bolts in bearing, from memory; steel S235"),
+                        "EN 1993-1-8 pins and bolts in bearing, from memory; steel S235")
+                        .where("d thickness of the pin, f_v its shear strength, t wall that it rests on, f_y that wall's yield"),
                 study -> joints(study, Hold.Rests.class), (joint, s) -> {
                     Hold.Pin pin = ((Hold.Rests) joint.hold()).pin();
                     Material steel = Material.ALL.get("steel-s235");
@@ -197,7 +206,8 @@ final class JointChecks {
                 new About("rock", Topic.GIVES, "[Does|Do] the %s rock in [its|their] clearance?", Quantity.ANGLE,
                         Scope.NO_POSE,
                         false, "the %s [rocks|rock] in [its|their] clearance", "tilt = c / h",
-                        "clearance over guided height: geometry"),
+                        "clearance over guided height: geometry")
+                        .where("c clearance, h height of what is guided"),
                 study -> study.assembly().joints().stream()
                         .filter(j -> j.stiffness().slack() instanceof JointStiffness.Slack.Guide)
                         .map(j -> new Subject<>(j.id(), j.name(), j.station(), j)).toList(),

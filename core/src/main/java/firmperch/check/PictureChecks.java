@@ -49,7 +49,8 @@ final class PictureChecks {
         return picture(about("shot.picture", Topic.PICTURE, "Is the whole rectangle in the picture?", Quantity.LENGTH,
                 Scope.SET_POSE, "the picture is too small",
                 "x = v·(p·right)/(p·ahead) of each corner ≤ half the sensor",
-                "central projection through a thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m)"), s -> {
+                "central projection through a thin lens (Gauss): m = s/W, u = f·(1 + 1/m), v = f·(1 + m)")
+                .where("p from the lens to a corner, v lens to sensor"), s -> {
                     Target target = s.target();
                     Sight sight = Sight.of(s);
                     Sight.Seen out = sight.sees() ? sight.furthest().orElse(null) : null;
@@ -80,7 +81,8 @@ final class PictureChecks {
     private static FunctionCheck<Void> focus() {
         return picture(about("shot.focus", Topic.PICTURE, "Can the lens focus that near?", Quantity.LENGTH,
                 Scope.SET_POSE, "the work is too near to focus on", "u + v ≥ nearest focus, and ≥ 4·f",
-                "thin lens: u + v is least, 4·f, at life size; nearest focus as engraved on the lens"), s -> {
+                "thin lens: u + v is least, 4·f, at life size; nearest focus as engraved on the lens")
+                .where("u and v lens to work and to sensor, f focal length"), s -> {
                     double nearest = Math.max(s.shot().lens().nearestFocus(),
                             s.shot().framing().nearestPossible());
                     double distance = Math.max(0, Sight.of(s).distance());
@@ -99,7 +101,9 @@ final class PictureChecks {
                 "a corner of it is not sharp",
                 "near = s·(H − f)/(H + s − 2f), far = s·(H − f)/(H − s), H = f²/(N·c) + f",
                 "thin lens, circle of confusion (Greenleaf, from memory); 1/1500 of the picture's diagonal, no less than a pixel: "
-                        + "common practice, no source"),
+                        + "common practice, no source")
+                .where("s distance that is focused on, H hyperfocal distance, f focal length, N aperture, c what still "
+                        + "counts as a point"),
                 s -> {
                     Sight sight = Sight.of(s);
                     double focused = sight.focused();
@@ -129,7 +133,8 @@ final class PictureChecks {
 
     private static FunctionCheck<Void> hands() {
         return picture(about("shot.hands", Topic.PICTURE, "Is there room for the hands?", Quantity.LENGTH,
-                Scope.SET_POSE, "the hands have no room", "room = D − lens", "along the way that the camera looks"),
+                Scope.SET_POSE, "the hands have no room", "room = D − lens", "along the way that the camera looks")
+                .where("D sensor to work"),
                 s -> {
                     double lens = s.shot().lens().length();
                     double distance = Sight.of(s).distance();
@@ -146,7 +151,8 @@ final class PictureChecks {
         return picture(about("shot.ceiling", Topic.PICTURE, "Is the camera's height under the ceiling?",
                 Quantity.LENGTH, Scope.SET_POSE, "the camera would have to be above the ceiling",
                 "work + u + v + gear above the sensor ≤ ceiling − gap",
-                "thin lens: u + v for the wanted rectangle; highest points of things, geometry of the side view"),
+                "thin lens: u + v for the wanted rectangle; highest points of things, geometry of the side view")
+                .where("u and v lens to work and to sensor"),
                 s -> {
                     double sensor = s.sensor().z();
                     double above = s.study().assembly().pieces().stream()
@@ -226,7 +232,8 @@ final class PictureChecks {
         return FunctionCheck.whole(about("shot.record", Topic.PICTURE, "Does pressing record leave the picture still?",
                 Quantity.LENGTH, Scope.SET_POSE, "pressing record shakes the picture",
                 "u of a touch of 5 N at the camera ≤ two picture elements on what is filmed",
-                "space frame, direct stiffness (Przemieniecki); a touch of 5 N and two picture elements: our own judgement"),
+                "space frame, direct stiffness (Przemieniecki); a touch of 5 N and two picture elements: our own judgement")
+                .where("u how far the camera moves"),
                 study -> !study.project().perch().none(),
                 study -> study.assembly().payload(), s -> {
                     double still = PRESSED / Math.max(1, Sight.of(s).worstScale());

@@ -53,6 +53,11 @@ final class StandingChecks {
         STANDS, STEPPED_ON, ON_BENCH, ROLLED, ROLLED_STEPPED_ON
     }
 
+    /** What the letters of all formulas here stand for. */
+    private static final String LETTERS = "W weight, m mass that tips it, M mass of all, d from under the centre of mass to the edge that "
+            + "it goes over, h height of the centre of mass, σ slope, z height of the push, q from that edge "
+            + "to who steps on it, θ how far it leans";
+
     private static FunctionCheck<Void> standing(About about, Raised raised, Function<Situation, Reading> answer) {
         return FunctionCheck.whole(about, study -> asked(raised, study), StandingChecks::base, answer,
                 Check.Certainty.PROVEN);
@@ -82,7 +87,8 @@ final class StandingChecks {
 
     private static FunctionCheck<Void> check(String id, Topic topic, String question, Quantity unit, String weakness,
             String formula, String source, Loaded answer) {
-        return standing(new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source),
+        return standing(
+                new About(id, topic, question, unit, Scope.EVERY_POSE, false, weakness, formula, source).where(LETTERS),
                 Raised.STANDS, s -> worst(s, false, answer));
     }
 
@@ -195,7 +201,8 @@ final class StandingChecks {
 
     private static FunctionCheck<Void> person() {
         return standing(new About("tip.person", Topic.FIRMNESS, "Does it stay up with a person on a corner?",
-                Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it", PERSON, PERSON_SOURCE),
+                Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner tips it", PERSON, PERSON_SOURCE)
+                .where(LETTERS),
                 Raised.STEPPED_ON, s -> worst(s, false, StandingChecks::person));
     }
 
@@ -204,7 +211,7 @@ final class StandingChecks {
                 "Does it stay up with a person, not yet locked?", Quantity.MASS, Scope.EVERY_POSE,
                 false,
                 "a person on a corner tips it before it is locked", PERSON + ", every swivel at its worst",
-                PERSON_SOURCE),
+                PERSON_SOURCE).where(LETTERS),
                 Raised.ROLLED_STEPPED_ON,
                 s -> worst(s, true, (there, t, when) -> person(there, t, " before it is locked" + when)));
     }
@@ -287,7 +294,7 @@ final class StandingChecks {
         return standing(new About("tip.rolling", Topic.FIRMNESS, "How far may it lean while it is rolled?",
                 Quantity.ANGLE, Scope.EVERY_POSE, false, "it leans too little while it is rolled",
                 "θ = atan(d / h) − slope, every swivel at its worst",
-                "rigid statics; what is asked: " + Policy.SOURCE_LEAN), Raised.ROLLED,
+                "rigid statics; what is asked: " + Policy.SOURCE_LEAN).where(LETTERS), Raised.ROLLED,
                 at -> worst(at, true, (s, t, when) -> {
                     double lean = Math.max(0, t.leastLean());
                     return new Reading(s.policy().standing().lean(), lean, () -> "brakes off: atan("
@@ -314,7 +321,8 @@ final class StandingChecks {
                 "What push does it take while a wheel is blocked?", Quantity.FORCE, Scope.EVERY_POSE, false,
                 "pushed with a wheel against a cable it tips",
                 "F = W · (d·cos σ − h·sin σ) / (z·cos α), α from the edge's normal to the blocked wheel, every swivel at its worst",
-                "rigid statics; a cable or a gap in the floor; what is asked: " + Policy.SOURCE_PUSH), Raised.ROLLED,
+                "rigid statics; a cable or a gap in the floor; what is asked: " + Policy.SOURCE_PUSH).where(LETTERS),
+                Raised.ROLLED,
                 s -> {
                     Tipping t = s.rolling();
                     double height = s.pushHeight();

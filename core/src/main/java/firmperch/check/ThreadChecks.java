@@ -33,7 +33,9 @@ final class ThreadChecks {
                 Quantity.STRESS, Scope.EVERY_POSE, true, "a pipe breaks at its thread (%s)",
                 "σ = N/A_root + M/S_root, √(σ² + 3·τ²) ≤ f_y/1.5",
                 "space frame, handled; minor diameter of ISO 7-1; von Mises. How well a thread is cut is not known: a crack is "
-                        + "looked for by hand"),
+                        + "looked for by hand")
+                .where("N pull, M bending at the thread, A and S area and section modulus at its root, σ and τ stress "
+                        + "along and shear, f_y yield"),
                 ThreadChecks::subjects, (threads, s) -> Reading.loaded(s, 1, frame -> reading(threads, s)),
                 Certainty.SAMPLED));
     }

@@ -64,7 +64,9 @@ final class TieChecks {
                 Scope.NO_POSE, false, "the weight on the %s does not balance what moves",
                 "|∂V/∂q| / g ≤ trim; what whole bags leave ≤ μ·ΣN / g",
                 "virtual work: at 1:1 the weight equals the whole moving mass (13.0 kg wants 13.0 kg; common practice, no source); its "
-                        + "pulley turns freely"),
+                        + "pulley turns freely")
+                .where("V height energy of all that moves, q how the joint is set, g gravity, μ friction of bearings, N "
+                        + "what presses on them"),
                 TieChecks::balanced, TieChecks::balance, Certainty.PROVEN);
     }
 
@@ -116,7 +118,8 @@ final class TieChecks {
         return new FunctionCheck<>(
                 new About("runaway", Topic.BREAKS, "Does the buffer catch a runaway of the %s?", Quantity.LENGTH,
                         Scope.NO_POSE, false, "the %s runs through its buffer", "m·g·(h + x) = ½·k·x²",
-                        "energy, friction left out; m all that hangs on the camera's screw, spare and all, h the whole travel"),
+                        "energy, friction left out; m all that hangs on the camera's screw, spare and all, h the whole travel")
+                        .where("m mass that falls, h how far, x how far the buffer is pressed, k how stiff it is"),
                 TieChecks::balanced, (rope, s) -> {
                     Freedom travel = rope.to().body().motion().freedom();
                     double height = travel.to() - travel.from();
@@ -136,7 +139,8 @@ final class TieChecks {
     private static FunctionCheck<Tie.Rope> rope() {
         return new FunctionCheck<>(new About("rope", Topic.BREAKS, "Does the %s bear what hangs on it?", Quantity.FORCE,
                 Scope.EVERY_POSE, true, "the %s breaks", "T = −Σ m·g·v_z / ℓ′",
-                "virtual work; its pulleys turn freely; what it bears: its maker's working load"),
+                "virtual work; its pulleys turn freely; what it bears: its maker's working load")
+                .where("T pull, m masses, v_z how fast each comes up, ℓ′ how fast the rope comes in"),
                 study -> each(study, Tie.Rope.class), (tie, s) -> {
                     double pull = s.posed().ties().pull(tie);
                     return new Reading(pull, tie.limit(), () -> s.show(Quantity.FORCE, pull) + " in it");

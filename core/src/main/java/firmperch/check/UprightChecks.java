@@ -64,7 +64,8 @@ final class UprightChecks {
     private static FunctionCheck<Fastening> upright() {
         return new FunctionCheck<>(new About("upright", Topic.BREAKS, "Could the %s bend for good?", Quantity.STRESS,
                 Scope.EVERY_POSE, true, "the %s bends", "σ = (M + F·z) / S + N / A, at a hole on the net section",
-                "elastic bending (Roark); holes taken out of the extreme fibre; strength: the material's source"),
+                "elastic bending (Roark); holes taken out of the extreme fibre; strength: the material's source")
+                .where("M bending by weights, F push at height z, S section modulus, N load along, A area, σ stress"),
                 UprightChecks::feet, UprightChecks::upright, Check.Certainty.PROVEN);
     }
 
@@ -100,7 +101,9 @@ final class UprightChecks {
                 Scope.EVERY_POSE, true, "the foot of the %s works loose",
                 "cast: p = 6·M/(b·h²) + 4·F/(b·h); screwed: 2·M/(n·r) − W/n over the withdrawal strength",
                 "rigid bar in a bearing bed, pressure linear over the depth (equilibrium); EN 1992-1-1 for concrete; screws by "
-                        + "108.25·G²·D·L / 5 (Wood Handbook FPL-GTR-190 ch. 8)"),
+                        + "108.25·G²·D·L / 5 (Wood Handbook FPL-GTR-190 ch. 8)")
+                .where("p pressure on the filling, M bending, F sideways force, b thickness of the post, h depth that "
+                        + "it stands in, n screws, r from the middle to a screw, W weight on it"),
                 UprightChecks::feet, UprightChecks::foot, Check.Certainty.PROVEN);
     }
 

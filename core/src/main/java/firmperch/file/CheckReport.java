@@ -66,6 +66,9 @@ public final class CheckReport {
             }
         }
         node.put("formula", finding.about().formula() + ": " + finding.reading().numbers().get());
+        if (!finding.about().symbols().isEmpty()) {
+            node.put("symbols", finding.about().symbols());
+        }
         node.put("source", finding.about().source());
         // An empty list is no answer where none were sought.
         node.put("curesSought", finding.sought());

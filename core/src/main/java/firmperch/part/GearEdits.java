@@ -31,6 +31,23 @@ public final class GearEdits {
         return gear.with(items);
     }
 
+    /**
+     * With a phone in the camera's place: what is part of a camera or sits in its shoe is put away. The same where all of it is told as one thing, which
+     * may be the phone.
+     */
+    public static Gear phone(Gear gear) {
+        if (gear.items().size() < 2) {
+            return gear;
+        }
+        List<GearItem> items = new ArrayList<>(List.of(UsualGear.PHONE));
+        items.addAll(gear.items().stream().filter(item -> !item.films().isEmpty() || !ofCamera(item)).toList());
+        return gear.with(items);
+    }
+
+    private static boolean ofCamera(GearItem item) {
+        return item.facts().held() == GearFacts.Held.CAMERA || item.facts().held() == GearFacts.Held.SHOE;
+    }
+
     /** Without one of the things on it. */
     public static Gear removed(Gear gear, int number) {
         List<GearItem> items = new ArrayList<>(gear.items());

@@ -85,6 +85,9 @@ public final class UsualGear {
             row(CABLES, "Mains lead, camera's half", 90, 0, 0, 0, -50, -30, 0, Held.CAMERA, 0),
             row(CABLES, "Remote release", 40, 0, 0, 0, -40, 20, 0, Held.CAMERA, 0));
 
+    /** The first of all: what films in place of a camera. */
+    static final GearItem PHONE = ALL.getFirst().item();
+
     private UsualGear() {
     }
 

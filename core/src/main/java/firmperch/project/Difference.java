@@ -33,7 +33,7 @@ public final class Difference {
         }
         if (found.isEmpty()) {
             return stance.size() > 1
-                    ? "where the perch stands"
+                    ? "where the perch is"
                     : stance.isEmpty() ? "nothing" : stance.iterator().next();
         }
         return found.size() == 1 ? found.iterator().next() : "several values";

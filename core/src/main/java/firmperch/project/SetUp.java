@@ -31,7 +31,7 @@ public record SetUp(String name, Wanted wanted, double handsRoom, int camera, in
             .measure("crop", "Crop factor", Quantity.NUMBER, 1, 8)
             .measure("aperture", "Aperture f/", Quantity.NUMBER, 0.7, 64)
             .oneOf("recording", "Record is pressed by", Recording.class)
-            .group("stance", "Where the perch stands", Stance.PARAMS).done();
+            .group("stance", "Where the perch stands or hangs", Stance.PARAMS).done();
 
     public SetUp {
         PARAMS.check(name, wanted, handsRoom, camera, lens, zoom, crop, aperture, recording, stance);

@@ -16,7 +16,7 @@ import java.util.TreeMap;
  */
 public record Stance(double x, double y, double heading, Map<String, Double> joints) implements Described {
     static final Params<Stance> PARAMS = Params.of(Stance.class).length("x", "Wall to the perch", 0, 50)
-            .length("y", "Perch to the left", -25, 25).angle("heading", "Turn of the base", -180, 180)
+            .length("y", "Left of the bench's middle", -25, 25).angle("heading", "Turn of the base", -180, 180)
             .settings("joints", "Setting of a joint").done();
 
     public Stance {

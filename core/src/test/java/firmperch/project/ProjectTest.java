@@ -25,7 +25,7 @@ class ProjectTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"perch.arm.links.length | -0.2 | Link length | 100 mm to 3000 mm",
             "perch.arm.links.length | NaN | Link length | 100 mm to 3000 mm",
-            "perch.arm.links.depth | 0.011 | Depth of the sticks | the hole",
+            "perch.arm.links.depth | 0.011 | Sticks, upright | the hole",
             "perch.arm.links.spacing | 0.035 | Hole spacing | links clear each other",
             "perch.arm.stops.low | 1.2 | Highest arm angle | more than the lowest",
             "perch.arm.links.count | 3 | Sticks in a link | 1 to 2",

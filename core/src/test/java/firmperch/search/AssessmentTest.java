@@ -19,6 +19,7 @@ import firmperch.study.Study;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
@@ -94,6 +95,18 @@ class AssessmentTest {
         Reading reading = new Reading(asked, available, () -> "");
         assertThat(reading.left(reserve, 1.25)).isCloseTo(left, within(1e-12));
         assertThat(reading.verdict(reserve, 1.25)).isEqualTo(verdict);
+    }
+
+    /** Whoever reads a formula can read there what its letters stand for. */
+    @Test
+    void lettersOfFormulasAreExplained() {
+        assertThat(
+                Samples.all().stream().flatMap(p -> Assessor.now(p).findings().stream()).map(Finding::about).distinct())
+                .allSatisfy(about -> {
+                    boolean letters = Pattern.compile("[=≤≥] .*\\b[A-Za-zθσμ]\\b|[θσμ] ").matcher(about.formula())
+                            .find();
+                    assertThat(letters && about.symbols().isEmpty()).as(about.id() + ": " + about.formula()).isFalse();
+                });
     }
 
     /** Of all that is found of all demos, whatever gives has less left than whatever is near, and that less than whatever holds. */

@@ -43,7 +43,7 @@ record LinkPair(Links links, Pivots pivots, Stops stops, Material plate, double 
         double hole = pivots.bolt().hole();
         Require.that(links.end() > hole / 2, "Hole to end of the stick", links.end(), Quantity.LENGTH,
                 "more than half the hole, so that the hole lies in the stick");
-        Require.that(links.depth() > hole * 1.5, "Depth of the sticks", links.depth(), Quantity.LENGTH,
+        Require.that(links.depth() > hole * 1.5, "Sticks, upright", links.depth(), Quantity.LENGTH,
                 "more than 1½ times the hole of " + Quantity.LENGTH.show(hole, UnitSystem.METRIC));
     }
 

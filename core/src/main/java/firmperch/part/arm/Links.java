@@ -25,17 +25,17 @@ public record Links(double length, double spacing, Material material, double dep
             .varied(0.02)
             .length("spacing", "Hole spacing on the plates", 0.03, 0.5).varied(0.01)
             .choice("material", "Sticks of", Material.SOLID).varied()
-            .length("depth", "Depth of the sticks", 0.01, 0.2).varied(0.005)
-            .length("thickness", "Thickness of the sticks", 0.005, 0.1).varied(0.003)
+            .length("depth", "Sticks, upright", 0.01, 0.2).varied(0.005)
+            .length("thickness", "Sticks, sideways", 0.005, 0.1).varied(0.003)
             .whole("count", "Sticks in a link", 1, 2).varied()
             .length("end", "Hole to end of the stick", 0.005, 0.3).varied(0.005).done();
 
     public Links {
         PARAMS.check(length, spacing, material, depth, thickness, count, end);
         Require.that(spacing >= depth, "Hole spacing on the plates", spacing, LENGTH,
-                "at least the depth of the sticks, " + LENGTH.show(depth, UnitSystem.METRIC)
+                "at least their upright side, " + LENGTH.show(depth, UnitSystem.METRIC)
                         + ", so that the links clear each other");
-        Require.that(length > depth, "Link length", length, LENGTH, "more than the depth of the sticks");
+        Require.that(length > depth, "Link length", length, LENGTH, "more than their upright side");
     }
 
     @Override

@@ -111,12 +111,13 @@ public final class ReasonList extends IncrementalColumn {
         // The detail's nodes stay while their words change: making them anew would not fit into a frame.
         private final Label formula = Words.of("formula", "");
         private final Label numbers = Words.of("numbers", "");
+        private final Label letters = Words.of("hint", "");
         private final Label source = Words.of("hint", "");
         private final Label search = Words.of("hint", "");
         private final CachedVBox worst = new CachedVBox(4);
         private final CachedVBox cures = new CachedVBox(4);
         private final Hyperlink seek = new Hyperlink("look for what would better it");
-        private final CachedVBox detail = new CachedVBox(formula, numbers, source, worst, cures, seek);
+        private final CachedVBox detail = new CachedVBox(formula, letters, numbers, source, worst, cures, seek);
         private final Set<String> open;
         private List<Finding.Cure> shownCures = List.of();
         private boolean sought;
@@ -191,6 +192,9 @@ public final class ReasonList extends IncrementalColumn {
                 return;
             }
             formula.setText(finding.about().formula());
+            letters.setText(finding.about().symbols());
+            letters.setVisible(!letters.getText().isEmpty());
+            letters.setManaged(letters.isVisible());
             numbers.setText(finding.reading().numbers().get());
             source.setText(finding.about().source());
             boolean searched = Assessment.worstPose(finding).isPresent();

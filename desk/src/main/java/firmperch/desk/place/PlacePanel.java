@@ -48,7 +48,8 @@ public final class PlacePanel extends ReasonedPanel {
                 false),
                 Form.of(document, Field.sections("", document.project().place(), Path.of("place"))),
                 Form.of(document,
-                        Field.sections("Where the perch stands", document.project().stance(), Path.of("stance"))),
+                        Field.sections("Where the perch stands or hangs", document.project().stance(),
+                                Path.of("stance"))),
                 Form.of(document, "Names", List.of(Field.at(document.project(), "name"),
                         Field.at(document.project(), "studio"))));
         this.document = document;

@@ -16,6 +16,8 @@ import firmperch.desk.widget.Words;
 import firmperch.make.Exporter;
 import firmperch.make.Exporters;
 import firmperch.param.Path;
+import firmperch.part.Gear;
+import firmperch.part.GearEdits;
 import firmperch.project.Project;
 import firmperch.search.Aim;
 import firmperch.search.Assessment;
@@ -33,6 +35,7 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -141,7 +144,18 @@ public final class ShotPanel extends ReasonedPanel {
         } else {
             lenses.set(number, kit.lens());
         }
-        return Path.of("setUp.lens").with(project.with(project.gear().with(camera, kit.camera(), lenses)), number);
+        Gear gear = project.gear();
+        if (camera == 0 && kit.camera().format().equivalent() && !gear.camera().format().equivalent()) {
+            gear = GearEdits.phone(gear);
+            List<String> there = gear.names();
+            String away = project.gear().names().stream().filter(n -> !there.contains(n))
+                    .map(n -> "“" + n + "”").collect(Collectors.joining(", "));
+            if (!away.isEmpty()) {
+                document.refused(
+                        "Put away, as a phone has none of it: " + away + ". Look at Gear; Undo brings it back.");
+            }
+        }
+        return Path.of("setUp.lens").with(project.with(gear.with(camera, kit.camera(), lenses)), number);
     }
 
     /** Reach takes a moment, and the window does not wait for it. */
