@@ -41,11 +41,12 @@ final class BearingChecks {
      * pressed or pulled as it is loaded.
      */
     private static FunctionCheck<Joint> bearing() {
-        return new FunctionCheck<>(new About("bearing", Topic.BREAKS, "Is the load on the %s borne?", Quantity.FORCE,
-                Scope.EVERY_POSE, true, "the load on the %s is too much",
-                "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
-                "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker")
-                .where("N force on each wheel, J where wheels stand and push, w all forces beyond"),
+        return new FunctionCheck<>(
+                new About("bearing", Topic.BREAKS, "[Does|Do] the %s bear [its|their] load?", Quantity.FORCE,
+                        Scope.EVERY_POSE, true, "the load on the %s is too much",
+                        "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
+                        "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker")
+                        .where("N force on each wheel, J where wheels stand and push, w all forces beyond"),
                 study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
     }
 
@@ -139,9 +140,8 @@ final class BearingChecks {
         return new Reading(force, bears, () -> "the busiest of " + hand.length + " is " + sense + " with "
                 + s.show(Quantity.FORCE, force) + " as the rig is handled")
                 .saying(() -> joint.name().in("the %s ") + (bears > 0
-                        ? joint.name().with("bears ", "bear ") + s.show(Quantity.FORCE, bears) + " and "
-                                + joint.name().with("is ", "are ") + sense + " with "
-                                + s.show(Quantity.FORCE, force)
+                        ? joint.name().with("is ", "are ") + sense + " with " + s.show(Quantity.FORCE, force)
+                                + joint.name().with("; it bears ", "; they bear ") + s.show(Quantity.FORCE, bears)
                         : joint.name().with("is ", "are ") + "pulled apart with " + s.show(Quantity.FORCE, force)
                                 + joint.name().with(", and nothing holds it together: turn it the other way round",
                                         ", and nothing holds them together: turn them the other way round")));

@@ -122,8 +122,9 @@ public final class CameraChecks {
                     return new Reading(heaviest, s.policy().loads().lift(), () -> String.join("; ",
                             lots.stream().map(l -> s.show(Quantity.MASS, l)).toList())
                             + " at a time, before it is filled")
-                            .saying(() -> "the heaviest piece weighs " + s.show(Quantity.MASS, heaviest) + ", "
-                                    + s.show(Quantity.MASS, s.policy().loads().lift()) + " are for one person");
+                            .saying(() -> "the heaviest piece weighs " + s.show(Quantity.MASS, heaviest)
+                                    + "; one person should lift " + s.show(Quantity.MASS, s.policy().loads().lift())
+                                    + " at most");
                 }, Check.Certainty.PROVEN);
     }
 

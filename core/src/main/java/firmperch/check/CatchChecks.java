@@ -81,6 +81,7 @@ final class CatchChecks {
                 () -> s.show(Quantity.FORCE, weight) + " fall " + s.length(second.slack()) + ": "
                         + s.show(Quantity.FORCE, force) + ", breaks at " + s.show(Quantity.FORCE, second.breaks()))
                 .saying(() -> "the second catch of the " + name + " would feel " + s.show(Quantity.FORCE, force)
-                        + " and may feel " + s.show(Quantity.FORCE, second.breaks() / Overhead.WORKING));
+                        + "; it should feel " + s.show(Quantity.FORCE, second.breaks() / Overhead.WORKING)
+                        + " at most");
     }
 }

@@ -98,7 +98,10 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
     public String says() {
         return reading.said() != null
                 ? reading.said().get()
-                : question.weakness() + ": " + text(margin()).substring(1) + " of what is asked";
+                : question.weakness() + (margin() > 0
+                        ? String.format(Locale.ROOT, ": it takes %.0f %% of what it should",
+                                Math.floor(margin() * 100 + 1e-6))
+                        : ": it takes nothing");
     }
 
     /** Available over asked. */

@@ -277,10 +277,9 @@ final class PictureChecks {
                     String share = String.format(Locale.ROOT, "%.0f %%", hidden.share() * 100);
                     String by = hidden.most() == null
                             ? "nothing of the rig is before it"
-                            : "the " + hidden.most().name().toLowerCase(Locale.ROOT) + " of the "
-                                    + hidden.most().station().label().toLowerCase(Locale.ROOT) + " hides most";
+                            : "most of it the " + hidden.most().name().toLowerCase(Locale.ROOT);
                     return new Reading(hidden.share(), HIDDEN, () -> share + " hidden; " + by)
-                            .saying(() -> "the rig hides " + share + " of what is to be filmed; " + by);
+                            .saying(() -> "the rig hides " + share + " of what is to be filmed, " + by);
                 });
     }
 }

@@ -93,9 +93,9 @@ final class TieChecks {
                 + "; with the camera off " + s.show(Quantity.MASS, Math.abs(s.loads().slope(travel, Loading.BARE))
                         / Gravity.STANDARD)
                 + (s.loads().slope(travel, Loading.BARE) < 0 ? " drive it up" : " drive it down"))
-                .saying(() -> moves + " move" + when + " and " + s.show(Quantity.MASS, hangs)
-                        + " hang against it, " + s.show(Quantity.MASS, by.trim()) + " can be trimmed, which leaves "
-                        + s.show(Quantity.MASS, rest) + " where its bearings hold " + s.show(Quantity.MASS, stays));
+                .saying(() -> s.show(Quantity.MASS, hangs) + " hang against " + moves + " that move" + when + ": with "
+                        + s.show(Quantity.MASS, by.trim()) + " of trim " + s.show(Quantity.MASS, rest)
+                        + " are left over, and its bearings hold " + s.show(Quantity.MASS, stays));
     }
 
     /** Least friction of the bearings that a freedom runs on, N. */

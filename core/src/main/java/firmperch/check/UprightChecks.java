@@ -116,7 +116,7 @@ final class UprightChecks {
                 double pressure = 6 * foot[0] / (width * depth * depth) + 4 * foot[1] / (width * depth);
                 yield new Reading(pressure, cast.around().allowedAcross(),
                         () -> "6 · " + s.show(Quantity.TORQUE, foot[0])
-                                + " / (" + s.length(width) + " · " + s.length(depth) + "²) + 4 · "
+                                + " / (" + s.length(width) + " · (" + s.length(depth) + ")²) + 4 · "
                                 + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
             }
             case Fastening.Grip.Fitted _,Fastening.Grip.Bolted _ ->

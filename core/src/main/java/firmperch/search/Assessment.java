@@ -158,8 +158,8 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
                     ? opening + ". It may be that " + weakest.says() + within() + ": "
                             + weakest.reading().doubt().get().assumption() + " is a judgement, to be measured."
                     : opening + ". " + capital(weakest.question().weakness()) + within() + " first, at "
-                            + Finding.text(weakest.margin()).substring(1) + " times what is asked; you want "
-                            + wanted(weakest) + " times.";
+                            + Finding.text(weakest.margin()).substring(1) + " times the load; you want "
+                            + wanted(weakest) + ".";
             case HOLDS -> opening + ", and everything holds.";
         };
     }
@@ -170,7 +170,8 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
         return switch (weakest.verdict()) {
             case GIVES -> capital(weakest.says()) + within() + ".";
             case NEAR -> capital(weakest.question().weakness()) + within() + " first, at "
-                    + Finding.text(weakest.margin()).substring(1) + " of " + wanted(weakest) + " wanted.";
+                    + Finding.text(weakest.margin()).substring(1) + " times the load; you want " + wanted(weakest)
+                    + ".";
             case HOLDS -> "Everything holds.";
         };
     }

@@ -63,7 +63,7 @@ class CuresTest {
         assertThat(Assessor.everyPose(cure.changed(), Progress.NONE).verdict()).isEqualTo(Verdict.HOLDS);
         assertThat(DEMO.sentence())
                 .isEqualTo(
-                        "It stands in every pose. The pivots slip first, at 1.1 times what is asked; you want 1.25 times.");
+                        "It stands in every pose. The pivots slip first, at 1.1 times the load; you want 1.25.");
         assertThat(DEMO.cureSentence()).contains(" → ").contains("0.92 → ");
     }
 

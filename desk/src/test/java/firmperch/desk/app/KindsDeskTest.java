@@ -130,7 +130,7 @@ class KindsDeskTest {
     @ParameterizedTest
     @CsvSource({"Tile press, perch.feet.capped, false, it falls over, ends of the legs with caps",
             "Glazing table, perch.rails.screws.beside, 0.05, a fixing to the ceiling, screws off the joist's middle",
-            "Turning shelf, perch.weight.weight, 12, hang against it, weight on the rope",
+            "Turning shelf, perch.weight.weight, 12, hang against, weight on the rope",
             "Throwing wheel, perch.bar.count, 1, the load turns the tilt with, washers at the tail"})
     void spoiltItIsCured(String name, String path, String value, String says, String cure) {
         Object spoilt = value.equals("false") ? (Object) false : Double.valueOf(value);
