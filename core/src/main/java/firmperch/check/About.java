@@ -13,19 +13,25 @@ import firmperch.units.Quantity;
  * @param weakness what happens where it is short, as in "… first"; made in the same way
  * @param formula in the letters of its source
  * @param symbols what its letters stand for, in words; empty where it has none
+ * @param most true if what is asked comes about by itself and may be as much as what is available, as a sag; false if so much is wanted at least
  * @param source of the formula and of what is asked
  */
 public record About(String id, Topic topic, String question, Quantity unit, Scope scope, boolean reserve,
-        String weakness, String formula, String symbols, String source) {
+        String weakness, String formula, String symbols, boolean most, String source) {
     /** One whose formula is in words. */
     public About(String id, Topic topic, String question, Quantity unit, Scope scope, boolean reserve, String weakness,
             String formula, String source) {
-        this(id, topic, question, unit, scope, reserve, weakness, formula, "", source);
+        this(id, topic, question, unit, scope, reserve, weakness, formula, "", !topic.wants(), source);
     }
 
     /** The same with what its letters stand for. */
     public About where(String letters) {
-        return new About(id, topic, question, unit, scope, reserve, weakness, formula, letters, source);
+        return new About(id, topic, question, unit, scope, reserve, weakness, formula, letters, most, source);
+    }
+
+    /** The same where what is asked comes about by itself, and may be as much as what is available. */
+    public About atMost() {
+        return new About(id, topic, question, unit, scope, reserve, weakness, formula, symbols, true, source);
     }
 
     /** Which poses a check is asked in. */

@@ -3,6 +3,7 @@ package firmperch.check;
 import firmperch.body.Station;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
+import firmperch.units.Quantity;
 import firmperch.units.UnitSystem;
 import java.util.List;
 import java.util.Locale;
@@ -109,11 +110,14 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
         return reading.margin();
     }
 
-    /** What is asked and what is there, in words: "needs 440, has 442 mm", "3.7 of 4 mm". */
+    /** What is asked and what is there, in words: "needs 440, has 442 mm", "3.7 of 4 mm"; empty where it is a matter of yes or no. */
     public String figures(UnitSystem units) {
+        if (about().unit() == Quantity.COUNT) {
+            return "";
+        }
         String asked = about().unit().bare(reading.asked(), units);
         String there = about().unit().show(reading.available(), units);
-        return about().topic().wants() ? "needs " + asked + ", has " + there : asked + " of " + there;
+        return about().most() ? asked + " of " + there : "needs " + asked + ", has " + there;
     }
 
     /** What is left over as shown: "×1.2", or "×9+" where there is plenty. */

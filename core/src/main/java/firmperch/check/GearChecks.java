@@ -229,7 +229,8 @@ final class GearChecks {
         return new FunctionCheck<>(about("gear.seen", Topic.WAY, "Do you see it while you work (%s)?",
                 Quantity.ANGLE, Scope.SET_POSE, "you do not see “%s” while you work",
                 "angle at the eyes between the work and it; nothing of the rig between",
-                "geometry; eyes at 0.936 of the height (Drillis and Contini 1966, from memory); 60° with eyes and head turned: our own judgement"),
+                "geometry; eyes at 0.936 of the height (Drillis and Contini 1966, from memory); 60° with eyes and head turned: our own judgement")
+                .atMost(),
                 study -> IntStream.range(0, study.project().gear().items().size())
                         .filter(i -> study.project().gear().items().get(i).facts().watched())
                         .mapToObj(i -> new Subject<>(Integer.toString(i), study.project().gear().items().get(i).name(),

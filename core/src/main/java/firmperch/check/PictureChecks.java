@@ -203,7 +203,7 @@ final class PictureChecks {
     private static FunctionCheck<Void> centre() {
         return picture(about("shot.centre", Topic.PICTURE, "Does the camera look at the work?", Quantity.LENGTH,
                 Scope.SET_POSE, "the camera does not look at the work", "distance seen from above, on the filmed plane",
-                "geometry of the plan"),
+                "geometry of the plan").atMost(),
                 s -> {
                     double off = Sight.of(s).offMiddle().orElse(Sight.FAR);
                     return new Reading(off, s.policy().distances().overshoot(),
@@ -216,7 +216,8 @@ final class PictureChecks {
     private static FunctionCheck<Void> direction() {
         return picture(about("shot.direction", Topic.PICTURE, "Does the camera look the way you want?", Quantity.ANGLE,
                 Scope.SET_POSE, "the camera looks another way than you want",
-                "angle between the lens's axis and the way that is wanted", "geometry; 5°: our own judgement"), s -> {
+                "angle between the lens's axis and the way that is wanted", "geometry; 5°: our own judgement").atMost(),
+                s -> {
                     Sight sight = Sight.of(s);
                     double astray = sight.astray() < 1e-6 ? 0 : sight.astray();
                     return new Reading(astray, ASTRAY, () -> s.show(Quantity.ANGLE, sight.slant())
@@ -233,6 +234,7 @@ final class PictureChecks {
                 Quantity.LENGTH, Scope.SET_POSE, "pressing record shakes the picture",
                 "u of a touch of 5 N at the camera ≤ two picture elements on what is filmed",
                 "space frame, direct stiffness (Przemieniecki); a touch of 5 N and two picture elements: our own judgement")
+                .atMost()
                 .where("u how far the camera moves"),
                 study -> !study.project().perch().none(),
                 study -> study.assembly().payload(), s -> {
@@ -257,7 +259,7 @@ final class PictureChecks {
                 about("shot.gear", Topic.PICTURE, "Does what hangs at the camera stay out of the picture?",
                         Quantity.NUMBER, Scope.SET_POSE, "what hangs at the camera is in the picture",
                         "share of the picture that it takes",
-                        "central projection of each piece; 1 % of the picture: our own judgement"),
+                        "central projection of each piece; 1 % of the picture: our own judgement").atMost(),
                 study -> !study.project().gear().items().isEmpty(), study -> study.assembly().payload(), s -> {
                     InPicture.Hidden takes = InPicture.gear(s);
                     String share = String.format(Locale.ROOT, "%.0f %%", takes.share() * 100);
@@ -271,7 +273,8 @@ final class PictureChecks {
     private static FunctionCheck<Void> own() {
         return picture(about("shot.own", Topic.PICTURE, "Does the rig stay out of its picture?", Quantity.NUMBER,
                 Scope.SET_POSE, "the rig is in its own picture", "share of the wanted rectangle that its pieces hide",
-                "central projection of every piece between lens and work; 1 % of the rectangle: our own judgement"),
+                "central projection of every piece between lens and work; 1 % of the rectangle: our own judgement")
+                .atMost(),
                 s -> {
                     InPicture.Hidden hidden = InPicture.hidden(s);
                     String share = String.format(Locale.ROOT, "%.0f %%", hidden.share() * 100);

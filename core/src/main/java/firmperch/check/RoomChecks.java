@@ -79,7 +79,7 @@ final class RoomChecks {
         return new FunctionCheck<>(new About("shot.thing", Topic.PICTURE, "Does the room stay out of the picture (%s)?",
                 Quantity.NUMBER, Scope.SET_POSE, false, "“%s” hides what you film",
                 "share of what is wanted that it hides",
-                "central projection between lens and work; 1 % of it: our own judgement"),
+                "central projection between lens and work; 1 % of it: our own judgement").atMost(),
                 study -> subjects(study, Thing.class, t -> t.solid(study.project().place().room()).stream()
                         .anyMatch(b -> b.high() > study.project().place().bench().height())),
                 (t, s) -> {

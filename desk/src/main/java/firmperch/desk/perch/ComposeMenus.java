@@ -48,6 +48,7 @@ final class ComposeMenus extends VBox {
         });
         called.setId("compose-called");
         called.setPromptText("as usual");
+        called.setAccessibleText("What you call this part");
         called.setOnAction(e -> rename());
         called.focusedProperty().addListener((o, was, is) -> {
             if (was) {

@@ -83,7 +83,7 @@ class DeskTest {
                 .isEqualTo(Assessor.everyPose(Samples.wedgingBench(), Progress.NONE).sentence());
         assertThat(desk.text("cure-sentence"))
                 .startsWith("Cheapest cure: " + cheapest().what().substring(0, 1).toLowerCase(Locale.ROOT)
-                        + cheapest().what().substring(1) + ", then 1.15 → ");
+                        + cheapest().what().substring(1) + ", then 0.92 → ");
     }
 
     private Finding.Cure cheapest() {
@@ -136,7 +136,7 @@ class DeskTest {
         assertThat(desk.project().shot().wanted().width()).isCloseTo(0.6, within(1e-12));
         // Thin lens by hand: m = 23.5/600, u + v = 24·(2 + m + 1/m) = 661.7 mm.
         assertThat(desk.says("662 mm from the work")).isTrue();
-        assertThat(desk.says("600 / 442 mm")).isTrue();
+        assertThat(desk.says("needs 600, has 442 mm")).isTrue();
     }
 
     @Test
@@ -162,7 +162,7 @@ class DeskTest {
         desk.everyPose();
         assertThat(desk.assessment().finding("place.walkway").verdict())
                 .isEqualTo(Verdict.GIVES);
-        assertThat(desk.says("550 / 448 mm")).isTrue();
+        assertThat(desk.says("needs 550, has 448 mm")).isTrue();
     }
 
     // Perch: stations, parts, choices.
@@ -635,8 +635,7 @@ class DeskTest {
             assertThat(text).contains(desk.assessment().sentence());
             Finding sag = desk.assessment().finding("sag");
             assertThat(sag.verdict()).isEqualTo(Verdict.GIVES);
-            assertThat(text).contains(sag.question().words() + " " + sag.about().unit()
-                    .show(sag.reading().asked(), UnitSystem.METRIC));
+            assertThat(text).contains(sag.question().words() + " " + sag.figures(UnitSystem.METRIC));
         }
     }
 
