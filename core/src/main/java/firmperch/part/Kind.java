@@ -25,17 +25,17 @@ public record Kind(String id, String label, Supplier<Perch> start, Map<String, D
     /**
      * A measure that is sized, in steps as it is bought or cut.
      *
-     * @param paths to the lengths that change together by as much, from the perch: "arm.links.length"
-     * @param less by how much it may be less than at the start, m
-     * @param more by how much it may be more, m
-     * @param step of it, m
+     * @param paths to the lengths, or the weights, that change together by as much, from the perch: "arm.links.length"
+     * @param less by how much it may be less than at the start, m or kg
+     * @param more by how much it may be more
+     * @param step of it
      */
     public record Size(List<String> paths, double less, double more, double step) {
         public Size {
             paths = List.copyOf(paths);
         }
 
-        /** By how much it may be changed, the least first, m. */
+        /** By how much it may be changed, the least first. */
         public List<Double> changes() {
             int from = (int) Math.round(-less / step);
             int to = (int) Math.round(more / step);
@@ -43,7 +43,7 @@ public record Kind(String id, String label, Supplier<Perch> start, Map<String, D
         }
     }
 
-    /** A measure of one length or of several that change together. */
+    /** A measure of one length or weight, or of several that change together. */
     public static Size size(double less, double more, double step, String... paths) {
         return new Size(List.of(paths), less, more, step);
     }

@@ -10,6 +10,7 @@ import firmperch.cost.Bill;
 import firmperch.cost.Shopping;
 import firmperch.file.Samples;
 import firmperch.param.Path;
+import firmperch.part.GearEdits;
 import firmperch.part.Kind;
 import firmperch.part.Parts;
 import firmperch.part.Perch;
@@ -79,10 +80,10 @@ class ChooserTest {
         Project project = Samples.wedgingBench();
         double cheapest = Double.POSITIVE_INFINITY;
         for (double first : kind.sizes().getFirst().changes()) {
-            for (double second : kind.sizes().getLast().changes()) {
+            for (double second : kind.sizes().get(1).changes()) {
                 try {
                     Perch perch = changed(changed(kind.start().get(), kind.sizes().getFirst(), first),
-                            kind.sizes().getLast(), second);
+                            kind.sizes().get(1), second);
                     Assessment a = Assessor.now(Choosing.of(project, perch, kind.joints()));
                     if (a.verdict() != Verdict.GIVES) {
                         cheapest = Math.min(cheapest, Bill.of(a.study().assembly(), a.project().units()).price());
@@ -97,6 +98,21 @@ class ChooserTest {
         assertThat(sized.verdict()).isNotEqualTo(Verdict.GIVES);
         assertThat(Bill.of(sized.study().assembly(), sized.project().units()).price())
                 .isLessThanOrEqualTo(1.05 * cheapest);
+    }
+
+    /** However a kind is sized to it, more gear never turns what gives or is near into what holds. */
+    @Test
+    void moreGearNeverMakesACardBetter() {
+        Project project = Samples.wedgingBench();
+        for (Kind kind : Parts.kinds()) {
+            int before = -1;
+            for (double gear : new double[]{0.8, 2.5, 4.5}) {
+                Card card = Chooser.asSet(project.with(GearEdits.together(project.gear(), gear)), kind, Progress.NONE);
+                int now = card.verdict().map(Verdict::ordinal).orElse(Verdict.values().length);
+                assertThat(now).as("%s with %s kg", kind.id(), gear).isGreaterThanOrEqualTo(before);
+                before = now;
+            }
+        }
     }
 
     private static Perch changed(Perch perch, Kind.Size size, double by) {
