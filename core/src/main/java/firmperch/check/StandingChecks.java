@@ -307,7 +307,7 @@ final class StandingChecks {
         return standing(
                 new About("tip.rolling.stands", Topic.FALLS, "Does it stand while it is rolled?", Quantity.LENGTH,
                         Scope.EVERY_POSE, false, "it falls over while it is rolled",
-                        "d·cos σ − h·sin σ > 0, every swivel at its worst", STANDS_SOURCE),
+                        "d·cos σ − h·sin σ > 0, every swivel at its worst", STANDS_SOURCE).where(LETTERS),
                 Raised.ROLLED,
                 s -> worst(s, true, (there, t, when) -> stands(there, t, " while it is rolled" + when)));
     }
