@@ -58,7 +58,7 @@ public final class Builder {
 
     /** A length for a name, in the person's units: millimetres without their sign, inches with a mark. */
     public String bare(double value) {
-        return Quantity.LENGTH.bare(value, units) + (units == UnitSystem.METRIC ? "" : "″");
+        return Quantity.LENGTH.bare(value, units) + (units == UnitSystem.METRIC ? "" : "\"");
     }
 
     /** What comes now belongs to the part of that name. */

@@ -24,6 +24,8 @@ public final class HeadView {
         FRONT
     }
 
+    /** As wide as its words are about, m. */
+    private static final double WORDS = 0.09;
     private static final double ABOVE = 0.13;
     private static final double BESIDE = 0.16;
     private static final double BELOW = 0.24;
@@ -68,10 +70,14 @@ public final class HeadView {
             moved(out, shape, face, left, low, right, high);
         }
         out.path(Ink.SUPPORT, new Point(left, 0), new Point(right, 0));
-        if (chosen < 0) {
-            out.label(Ink.HINT, new Point(left, 0.008), Anchor.RIGHT, "mounting face");
-        }
         items(out, gear.items(), from, chosen);
+        if (chosen < 0) {
+            double end = left;
+            boolean free = gear.items().stream().noneMatch(i -> at(i, from).x() - half(i, from) < end + WORDS
+                    && Math.abs(at(i, from).y() - 0.01) < i.size().high() / 2 + 0.01);
+            out.label(Ink.HINT, new Point(free ? left : right, 0.008), free ? Anchor.RIGHT : Anchor.LEFT,
+                    "mounting face");
+        }
         if (gear.mass() > 0) {
             Vec3 middle = gear.items().stream().map(i -> i.at().times(i.counts())).reduce(Vec3.ZERO, Vec3::plus)
                     .times(1 / gear.mass());

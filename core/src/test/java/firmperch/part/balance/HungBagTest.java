@@ -17,6 +17,7 @@ import firmperch.stock.PostStock;
 import firmperch.study.Study;
 import firmperch.units.Gravity;
 import firmperch.units.InvalidValue;
+import firmperch.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -104,5 +105,14 @@ class HungBagTest {
         assertThat(named.perch().calling("arm", " ")).isEqualTo(Demo.project().perch());
         assertThatThrownBy(() -> named.perch().calling("arm", "two\nlines")).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("in one line");
+    }
+
+    /** 640 mm are 25.2 in, which has to be told from a bare number; millimetres go without saying. */
+    @Test
+    void inchesInNamesCarryTheirMark() {
+        Project demo = Demo.project();
+        assertThat(Study.of(demo).assembly().stations()).anyMatch(s -> s.label().equals("Level-keeping arm 640"));
+        Project inches = Path.of("units").with(demo, UnitSystem.IMPERIAL);
+        assertThat(Study.of(inches).assembly().stations()).anyMatch(s -> s.label().matches("Level-keeping arm 25.*\""));
     }
 }

@@ -8,6 +8,7 @@ import firmperch.desk.frame.DeskView;
 import firmperch.desk.frame.VerdictBar;
 import firmperch.desk.frame.Views;
 import firmperch.desk.widget.StatusMark;
+import firmperch.desk.widget.Words;
 import firmperch.draw.Scene;
 import firmperch.search.Assessment;
 import java.util.List;
@@ -60,7 +61,7 @@ final class FirstPicture extends BorderPane {
         });
         views.show(assessment, new Scene(assessment.situation(), List.of(),
                 Optional.of(DeskView.chosenAtFirst(document)), false, false));
-        sentence = text(assessment.sentence(), Font.font(STRONG, 15.5), INK);
+        sentence = text(Words.unbroken(assessment.sentence()), Font.font(STRONG, 15.5), INK);
         frame(header(document.project().name(), document.whereKept()));
         VBox.setVgrow(views, Priority.ALWAYS);
         ((Region) views.lookup(".below")).setBorder(border(Side.TOP));

@@ -172,9 +172,9 @@ public final class BallastPanel extends ReasonedPanel {
             bags.setText("");
             return;
         }
-        answer.setText("For what you asked it needs " + Quantity.MASS.show(sizing.mass(), system)
+        answer.setText(Words.unbroken("For what you asked it needs " + Quantity.MASS.show(sizing.mass(), system)
                 + (sizing.widened() ? ", more than it holds as drawn" : "")
-                + (sizing.changes().isEmpty() ? ". " : ": " + String.join(", ", sizing.changes()) + ". ") + poured);
+                + (sizing.changes().isEmpty() ? ". " : ": " + String.join(", ", sizing.changes()) + ". ") + poured));
         StringBuilder text = new StringBuilder(Quantity.VOLUME.show(sizing.volume(), system) + ", as one of:\n");
         for (PremixBag bag : PremixBag.ALL.rows()) {
             int count = bag.whole(sizing.volume());

@@ -122,7 +122,13 @@ public final class DeskView extends BorderPane {
         VBox.setVgrow(over, Priority.ALWAYS);
         setCenter(centre);
         setRight(new LayoutIsland(sides));
-        document.assessment().addListener((o, was, is) -> refresh());
+        document.assessment().addListener((o, was, is) -> {
+            // What was said is of the project as it was.
+            if (was.project() != is.project() && !was.project().equals(is.project())) {
+                say("");
+            }
+            refresh();
+        });
         middle.getChildren().setAll(views);
         choose(chosenAtFirst(document));
         refresh();

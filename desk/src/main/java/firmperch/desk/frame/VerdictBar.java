@@ -4,6 +4,7 @@ import firmperch.check.Finding;
 import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
 import firmperch.desk.widget.StatusMark;
+import firmperch.desk.widget.Words;
 import firmperch.search.Assessment;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
@@ -106,9 +107,9 @@ public final class VerdictBar extends HBox {
     /** Shows the verdict and its cure. */
     void show(Assessment assessment) {
         mark.show(assessment.verdict());
-        sentence.setText(assessment.sentence());
+        sentence.setText(Words.unbroken(assessment.sentence()));
         String better = assessment.cureSentence();
-        cure.setText(better.isEmpty() ? firmest(assessment) : "Cheapest cure: " + lower(better));
+        cure.setText(Words.unbroken(better.isEmpty() ? firmest(assessment) : "Cheapest cure: " + lower(better)));
         apply.setVisible(!better.isEmpty());
         showWorking();
     }

@@ -104,7 +104,7 @@ public final class ShotPanel extends ReasonedPanel {
         areas.setId("usual-areas");
         Usual.AREAS.forEach(a -> areas.getItems().add(item(a.label(), () -> document.edit(sized(a)))));
         kits.setId("usual-kits");
-        Usual.KITS.forEach(k -> kits.getItems().add(item(k.label(), () -> document.edit(filmedWith(k)))));
+        Usual.KITS.forEach(k -> kits.getItems().add(item(k.label(), () -> film(k))));
         stack(answer, new FlowPane(6, 6, aim, look), others, ask, areas, form(0), form(AREA), form(FLAT), form(PERSON),
                 form(4),
                 Words.heading("With what"), kits, lens, form(ZOOM), form(6), form(7), Words.heading("On the bench"),
@@ -128,6 +128,17 @@ public final class ShotPanel extends ReasonedPanel {
         return Path.of("setUp.wanted").with(project, w.sized(area.width(), area.depth()));
     }
 
+    private void film(Usual.Kit kit) {
+        List<String> before = document.project().gear().names();
+        document.edit(filmedWith(kit));
+        List<String> there = document.project().gear().names();
+        String away = before.stream().filter(n -> !there.contains(n)).map(n -> "“" + n + "”")
+                .collect(Collectors.joining(", "));
+        if (!away.isEmpty()) {
+            document.refused("Put away, as a phone has none of it: " + away + ". Look at Gear; Undo brings it back.");
+        }
+    }
+
     /** What films the shown set-up is that camera, and the shown set-up is filmed through its lens, which is there from then on. */
     private Project filmedWith(Usual.Kit kit) {
         Project project = document.project();
@@ -147,13 +158,6 @@ public final class ShotPanel extends ReasonedPanel {
         Gear gear = project.gear();
         if (camera == 0 && kit.camera().format().equivalent() && !gear.camera().format().equivalent()) {
             gear = GearEdits.phone(gear);
-            List<String> there = gear.names();
-            String away = project.gear().names().stream().filter(n -> !there.contains(n))
-                    .map(n -> "“" + n + "”").collect(Collectors.joining(", "));
-            if (!away.isEmpty()) {
-                document.refused(
-                        "Put away, as a phone has none of it: " + away + ". Look at Gear; Undo brings it back.");
-            }
         }
         return Path.of("setUp.lens").with(project.with(gear.with(camera, kit.camera(), lenses)), number);
     }

@@ -352,7 +352,8 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
             filled();
         }
         Node node = find(id);
-        return node instanceof TextField field ? field.getText() : ((Label) node).getText();
+        // A number and its unit stay in one line.
+        return node instanceof TextField field ? field.getText() : ((Label) node).getText().replace('\u00a0', ' ');
     }
 
     @SuppressWarnings("unchecked")

@@ -3,6 +3,7 @@ package firmperch.desk.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import firmperch.project.Project;
 import firmperch.desk.InTheWindow;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.frame.Step;
@@ -103,6 +104,25 @@ class GearDeskTest {
     }
 
     /** Dragged from the front it goes aside and up or down, from the side forward; by keys in steps of 5 mm. */
+    /** A phone has neither lens nor battery to take out: they are put away, which is said, and comes back with undo, when nothing is said any more. */
+    @Test
+    void aPhoneInTheCamerasPlace() {
+        Project before = desk.project();
+        desk.go(Step.SHOT);
+        desk.filled();
+        MenuButton kits = desk.find("usual-kits");
+        desk.act(() -> kits.getItems().getFirst().fire());
+        desk.filled();
+        assertThat(items()).extracting(GearItem::name).contains("Phone", "Small monitor on a bracket", "Quick plate")
+                .doesNotContain("Camera body", "24 mm lens");
+        assertThat(desk.project().gear().camera().format().equivalent()).isTrue();
+        assertThat(desk.text("notice")).startsWith("Put away, as a phone has none of it: “Camera body”");
+        desk.press("undo");
+        desk.filled();
+        assertThat(desk.project()).isEqualTo(before);
+        assertThat(desk.says("Put away")).isFalse();
+    }
+
     @Test
     void dragged() {
         GearItem was = items().get(4);
