@@ -2,6 +2,7 @@ package firmperch.project;
 
 import firmperch.param.Described;
 import firmperch.param.Params;
+import java.util.function.Predicate;
 
 /**
  * Tools that the maker has or can borrow. Those that nobody is without, as a screwdriver or a bucket, are not asked for.
@@ -27,35 +28,15 @@ public record Tools(boolean saw, boolean hacksaw, boolean drill, boolean spanner
 
     /** One of them, in a maker's words. */
     public enum Tool {
-        SAW("saw") {
-            @Override
-            public boolean in(Tools tools) {
-                return tools.saw;
-            }
-        },
-        HACKSAW("hacksaw") {
-            @Override
-            public boolean in(Tools tools) {
-                return tools.hacksaw;
-            }
-        },
-        DRILL("drill") {
-            @Override
-            public boolean in(Tools tools) {
-                return tools.drill;
-            }
-        },
-        SPANNERS("spanners") {
-            @Override
-            public boolean in(Tools tools) {
-                return tools.spanners;
-            }
-        };
+        SAW("saw", Tools::saw), HACKSAW("hacksaw", Tools::hacksaw), DRILL("drill", Tools::drill), SPANNERS("spanners",
+                Tools::spanners);
 
         private final String words;
+        private final Predicate<Tools> there;
 
-        Tool(String words) {
+        Tool(String words, Predicate<Tools> there) {
             this.words = words;
+            this.there = there;
         }
 
         /** What it is called; also the name of its value. */
@@ -64,6 +45,8 @@ public record Tools(boolean saw, boolean hacksaw, boolean drill, boolean spanner
         }
 
         /** True if it is among those. */
-        public abstract boolean in(Tools tools);
+        public boolean in(Tools tools) {
+            return there.test(tools);
+        }
     }
 }

@@ -34,6 +34,8 @@ final class Header extends HBox {
     private final Document document;
     private final Map<Step, ToggleButton> steps = new EnumMap<>(Step.class);
     private final Map<Step, StatusMark> marks = new EnumMap<>(Step.class);
+    private static final double TITLE = 252;
+
     private final Label name = new Label();
     private final Label studio = new Label();
     private final VBox names = new VBox(name, studio);
@@ -52,8 +54,12 @@ final class Header extends HBox {
         named(studio, "studio", "Name of the studio", Project::studio);
         HBox title = new HBox(10, logo, names);
         title.getStyleClass().add("title-block");
+        // As wide whatever the project is called, so that the steps stay where they are; where room is scarce it gives way.
+        title.setMinWidth(0);
+        title.setPrefWidth(TITLE);
+        title.setMaxWidth(TITLE);
         getStyleClass().add("header");
-        getChildren().addAll(title, Spacer.wide(), VerdictBar.whole(steps(go)), Spacer.wide(),
+        getChildren().addAll(title, VerdictBar.whole(steps(go)), Spacer.wide(),
                 VerdictBar.whole(tools(host)));
         document.file().addListener((o, was, is) -> showName());
     }

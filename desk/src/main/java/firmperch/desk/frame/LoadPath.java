@@ -237,6 +237,8 @@ public final class LoadPath extends VBox {
         private final HBox box;
         private final StatusMark mark = new StatusMark(18);
         private final Label name = new Label();
+        /** For a name that is longer than there is room for. */
+        private final Tooltip whole = new Tooltip();
         private final Label carries = new Label();
         private final Label left = new Label();
 
@@ -256,6 +258,7 @@ public final class LoadPath extends VBox {
             box.prefWidthProperty().bind(widthProperty().subtract(20));
             setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
             getStyleClass().setAll("station-row");
+            setTooltip(whole);
         }
 
         void stand(Station at, int beside) {
@@ -273,6 +276,7 @@ public final class LoadPath extends VBox {
             Optional<Finding> weakest = assessment.weakest(station);
             mark.show(weakest.map(Finding::verdict).orElse(null));
             name.setText(station.label());
+            whole.setText(station.label());
             double moment = posed.momentAt(station);
             double carried = assessment.situation().carried(station);
             double spare = assessment.study().assembly().payload().rests(station) ? posed.rig().spare() : 0;

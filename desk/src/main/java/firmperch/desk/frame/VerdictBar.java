@@ -74,6 +74,9 @@ public final class VerdictBar extends HBox {
         cure.setTooltip(new Tooltip());
         sentence.getTooltip().textProperty().bind(sentence.textProperty());
         cure.getTooltip().textProperty().bind(cure.textProperty());
+        // The button stays where it is, however long the words are.
+        cure.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(cure, Priority.ALWAYS);
         VBox words = new VBox(2, sentence, new HBox(10, cure, whole(apply)));
         HBox.setHgrow(words, Priority.ALWAYS);
         setSpacing(14);

@@ -12,9 +12,9 @@ public final class Words {
         return of("section", text);
     }
 
-    /** Text in which no line breaks between a number and its unit. */
+    /** Text in which no line breaks between a number and its unit, nor within a number of inches. */
     public static String unbroken(String text) {
-        return text.replaceAll("(?<=\\d) (?=[\\p{L}°%])", "\u00a0");
+        return text.replaceAll("(?<=\\d) (?=[\\p{L}°%]|\\d+/\\d)", "\u00a0");
     }
 
     /** Wrapping text in a style class. */
