@@ -7,7 +7,7 @@ import firmperch.project.Tools;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -92,7 +92,8 @@ public final class Ranking {
             Tools tools) {
         List<Card> kept = cards.stream().filter(card -> only.stream().allMatch(o -> o.keeps(card, tools)))
                 .filter(card -> card.figure(Trait.COST).orElse(0) <= money).toList();
-        Map<Card, Double> scores = new HashMap<>();
+        // By themselves: what they are equal by goes through all that was found.
+        Map<Card, Double> scores = new IdentityHashMap<>();
         double weight = 1;
         for (Trait trait : matters) {
             DoubleSummaryStatistics all = kept.stream().filter(c -> c.assessed().isPresent()).map(c -> c.figure(trait))

@@ -307,6 +307,8 @@ public record Project(String name, String studio, UnitSystem units, List<SetUp> 
 
     /** True if nothing but how it stands differs, if anything does. */
     public boolean onlyMovedFrom(Project other) {
-        return setUps.size() == other.setUps.size() && equals(other.standingAs(this).showing(shown));
+        // Of another place nothing is asked: it might have no room for how this stands.
+        return setUps.size() == other.setUps.size() && place.equals(other.place)
+                && equals(other.standingAs(this).showing(shown));
     }
 }

@@ -128,6 +128,10 @@ class ProjectTest {
     void knowsWhetherItOnlyMoved() {
         Project project = Demo.project();
         assertThat(Demo.with("stance.x", 0.9, "stance.joints.arm.lift", 0.3).onlyMovedFrom(project)).isTrue();
+        // Found by driving the window at random: a room with no room for how the other stands.
+        Project far = Demo.with("place.room.depth", 6.0, "stance.x", 5.0);
+        assertThat(far.onlyMovedFrom(project)).isFalse();
+        assertThat(project.onlyMovedFrom(far)).isFalse();
         assertThat(Demo.with("perch.arm.links.length", 0.6).onlyMovedFrom(project)).isFalse();
     }
 }
