@@ -88,8 +88,8 @@ public final class StandardParts implements PartLibrary {
                                 size(0.30, 0.60, 0.10, "bar.length"))),
                 new Kind("plain-tripod", "Plain tripod", Starts::plainTripod, Map.of(),
                         List.of(size(0.30, 0.40, 0.10, "tripod.legs.length"))),
-                new Kind("beam-arm", "Three level-keeping arms on rails under a beam", Starts::beamArm, folded, arms),
-                new Kind("ceiling-arm", "Three level-keeping arms on rails under the joists", Starts::ceilingArm,
+                new Kind("beam-arm", "Three arms on rails under a beam", Starts::beamArm, folded, arms),
+                new Kind("ceiling-arm", "Three arms on rails under joists", Starts::ceilingArm,
                         folded,
                         arms));
     }
