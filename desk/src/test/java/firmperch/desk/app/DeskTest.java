@@ -90,6 +90,25 @@ class DeskTest {
         return desk.assessment().cheapestCure().orElseThrow();
     }
 
+    /** Whatever the words are, a hand finds the steps and the button where they were. */
+    @Test
+    void stepsAndApplyStayWhereTheyAre() {
+        double step = left("step-shot");
+        double apply = left("apply-cure");
+        String words = desk.text("cure-sentence");
+        desk.act(() -> desk.app.document().edit("name", "A bench with quite a long name of its own, by the window"));
+        desk.act(() -> desk.app.document().edit("perch.arm.pivots.torque", 2.5));
+        desk.everyPose();
+        assertThat(desk.text("cure-sentence")).isNotEqualTo(words).startsWith("Cheapest cure");
+        assertThat(left("step-shot")).isEqualTo(step);
+        assertThat(left("apply-cure")).isEqualTo(apply);
+    }
+
+    private double left(String id) {
+        Node node = desk.find(id);
+        return node.localToScene(node.getLayoutBounds()).getMinX();
+    }
+
     @Test
     void aPressOnApplyMakesTheCheapestCure() {
         Project before = desk.project();
