@@ -15,51 +15,69 @@ public final class Muddle {
     private Muddle() {
     }
 
-    /** How many there are. */
-    static int count(Place place) {
-        return of(place, UnitSystem.METRIC).size();
+    /** True if one of the things is in nobody's way and nothing in its: the others are not asked about each other. */
+    static boolean free(Place place, int number) {
+        List<String> found = new ArrayList<>();
+        alone(place, UnitSystem.METRIC, number, found);
+        for (int j = 0; j < place.things().size(); j++) {
+            both(place, number, j, found);
+            both(place, j, number, found);
+        }
+        return found.isEmpty();
     }
 
     /** A sentence for each, in the order of the list. */
     public static List<String> of(Place place, UnitSystem units) {
         List<String> all = new ArrayList<>();
-        Room room = place.room();
-        Block bench = place.benchTop();
         for (int i = 0; i < place.things().size(); i++) {
-            Thing thing = place.things().get(i);
-            String name = "“" + thing.name() + "”";
-            if (outside(room, thing)) {
-                all.add(name + " is outside of the room.");
-            }
-            if (meet(thing.solid(room), List.of(bench))) {
-                all.add(name + " and the bench are in one place.");
-            }
-            if (room.walkway() > 0 && thing.solid(room).stream().anyMatch(b -> meet(b, walkway(place)))) {
-                all.add(name + " stands in the walkway.");
-            }
-            if (thing instanceof Worker worker && meet(List.of(worker.body(place.bench().worker())), List.of(bench))) {
-                double free = place.bench().from() + place.bench().depth() + worker.sides().depth() / 2;
-                all.add(name + " stands in the bench; there is room from " + LENGTH.show(free, units)
-                        + " from the wall on.");
-            }
-            if (thing instanceof Worker worker && place.bench().worker() > headroom(room, worker)) {
-                all.add(name + " does not stand upright there: the ceiling is at "
-                        + LENGTH.show(headroom(room, worker), units) + ".");
-            }
-            if (meet(thing.free(room), List.of(bench))) {
-                all.add(name + needs(thing) + "the bench.");
-            }
+            alone(place, units, i, all);
             for (int j = 0; j < place.things().size(); j++) {
-                Thing other = place.things().get(j);
-                if (j > i && meet(thing.solid(room), other.solid(room))) {
-                    all.add(name + " and “" + other.name() + "” are in one place.");
-                }
-                if (j != i && meet(thing.free(room), other.solid(room))) {
-                    all.add(name + needs(thing) + "“" + other.name() + "”.");
-                }
+                both(place, i, j, all);
             }
         }
         return all;
+    }
+
+    /** What is wrong with where a thing is in the room and beside the bench. */
+    private static void alone(Place place, UnitSystem units, int number, List<String> all) {
+        Room room = place.room();
+        Block bench = place.benchTop();
+        Thing thing = place.things().get(number);
+        String name = "“" + thing.name() + "”";
+        if (outside(room, thing)) {
+            all.add(name + " is outside of the room.");
+        }
+        if (meet(thing.solid(room), List.of(bench))) {
+            all.add(name + " and the bench are in one place.");
+        }
+        if (room.walkway() > 0 && thing.solid(room).stream().anyMatch(b -> meet(b, walkway(place)))) {
+            all.add(name + " stands in the walkway.");
+        }
+        if (thing instanceof Worker worker && meet(List.of(worker.body(place.bench().worker())), List.of(bench))) {
+            double free = place.bench().from() + place.bench().depth() + worker.sides().depth() / 2;
+            all.add(name + " stands in the bench; there is room from " + LENGTH.show(free, units)
+                    + " from the wall on.");
+        }
+        if (thing instanceof Worker worker && place.bench().worker() > headroom(room, worker)) {
+            all.add(name + " does not stand upright there: the ceiling is at "
+                    + LENGTH.show(headroom(room, worker), units) + ".");
+        }
+        if (meet(thing.free(room), List.of(bench))) {
+            all.add(name + needs(thing) + "the bench.");
+        }
+    }
+
+    /** What is wrong between a thing and another: that they are in one place is told of the first of the two. */
+    private static void both(Place place, int i, int j, List<String> all) {
+        Room room = place.room();
+        Thing thing = place.things().get(i);
+        Thing other = place.things().get(j);
+        if (j > i && meet(thing.solid(room), other.solid(room))) {
+            all.add("“" + thing.name() + "” and “" + other.name() + "” are in one place.");
+        }
+        if (j != i && meet(thing.free(room), other.solid(room))) {
+            all.add("“" + thing.name() + "”" + needs(thing) + "“" + other.name() + "”.");
+        }
     }
 
     private static double headroom(Room room, Worker worker) {

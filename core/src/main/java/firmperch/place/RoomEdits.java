@@ -27,7 +27,6 @@ public final class RoomEdits {
         double x = bench.from() + bench.depth() / 2;
         Room room = place.room();
         Thing thing = sort.start().apply(free(place, sort.label()), new Spot(x, 0, 0));
-        int before = Muddle.count(place);
         Place best = null;
         double least = Double.POSITIVE_INFINITY;
         double right = Math.min(room.walls().right(), BESIDE);
@@ -41,7 +40,7 @@ public final class RoomEdits {
                     List<Thing> all = new ArrayList<>(place.things());
                     all.add(thing.at(snapped(place, thing, tryX, tryY, STEP)));
                     Place tried = place.with(all);
-                    boolean fits = Muddle.count(tried) <= before;
+                    boolean fits = Muddle.free(tried, all.size() - 1);
                     if (best == null || fits) {
                         least = fits ? far : least;
                         best = tried;
