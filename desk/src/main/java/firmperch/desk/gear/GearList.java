@@ -32,9 +32,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 
 /** What hangs on the head, with its mass, to choose from; and what can be put there. */
 final class GearList extends VBox {
+    private static final Font NAME = Font.font("IBM Plex Sans Medium", 13.5);
+    /** Room for a name beside its mass, px, and how high a row with two lines is. */
+    private static final double ONE_LINE = 192;
+    private static final double TWO_LINES = 50;
     private static final double ROW = 34;
 
     private final Document document;
@@ -176,8 +182,6 @@ final class GearList extends VBox {
         row.setId(number < 0 ? "gear-head" : "gear-" + number);
         row.getStyleClass().setAll("station-row");
         row.setMaxWidth(Double.MAX_VALUE);
-        row.setMinHeight(ROW);
-        row.setPrefHeight(ROW);
         row.setToggleGroup(group);
         row.setOnAction(e -> {
             row.setSelected(true);
@@ -192,7 +196,16 @@ final class GearList extends VBox {
         Label weighs = new Label(mass);
         weighs.getStyleClass().add("hint");
         weighs.setMinWidth(Region.USE_PREF_SIZE);
-        HBox line = new HBox(6, title, Spacer.wide(), weighs);
+        title.setWrapText(true);
+        title.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        HBox line = new HBox(6, title, weighs);
+        // A name that is too long for one line takes two: a button does not ask its words how high they are at that width.
+        Text words = new Text(name);
+        words.setFont(NAME);
+        double high = words.getLayoutBounds().getWidth() > ONE_LINE ? TWO_LINES : ROW;
+        row.setMinHeight(high);
+        row.setPrefHeight(high);
         line.prefWidthProperty().bind(row.widthProperty().subtract(22));
         row.setGraphic(line);
         row.setAccessibleText(name + ", " + mass);
