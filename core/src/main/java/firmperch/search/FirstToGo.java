@@ -66,14 +66,19 @@ public final class FirstToGo {
         return Math.max(study.project().gear().spare(), (study.project().policy().loads().proof() - 1) * gear);
     }
 
+    /** So little, kg, is told as nothing. */
+    private static final double NOTHING = 0.005;
+
     /** The finding, made from the others; nothing if nothing could fail. */
     static Optional<Finding> finding(List<Finding> findings, Study study) {
         double asked = asked(study);
         return first(findings, study, Math.max(2 * asked, 1)).map(first -> {
             Reading reading = new Reading(asked, first.mass, () -> first.what + " first, at "
                     + study.set().show(Quantity.MASS, first.mass) + " more than the gear")
-                    .saying(() -> "with " + study.set().show(Quantity.MASS, first.mass) + " added to the gear "
-                            + first.what + "; it should bear " + study.set().show(Quantity.MASS, asked));
+                    .saying(() -> (first.mass > NOTHING
+                            ? "with " + study.set().show(Quantity.MASS, first.mass) + " added to the gear "
+                            : "with nothing added to the gear ") + first.what + "; it should bear "
+                            + study.set().show(Quantity.MASS, asked));
             Question<Void> question = new Question<>(CHECK, CHECK.subjects(study).getFirst());
             return Finding.of(question, reading, false, study.project().policy().near(),
                     study.set().posed().pose(), Finding.NO_SETUP, null);

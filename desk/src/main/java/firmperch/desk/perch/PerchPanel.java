@@ -139,7 +139,7 @@ public final class PerchPanel implements Panel {
                 ? null
                 : assessment.study().assembly().stations().stream().filter(chosen::equals).findFirst().orElse(chosen);
         title.setText(now == null ? "Place" : now.label());
-        place.setText(now == null ? "" : between(assessment, now));
+        place.setText(now == null ? "" : Words.unbroken(between(assessment, now)));
         stands(assessment.project());
         compose.choose(assessment.project(), chosen == null ? "" : chosen.part());
         settings(assessment);

@@ -161,10 +161,9 @@ public final class SetUpList extends VBox {
         void name(Project project) {
             SetUp setUp = project.setUps().get(number);
             name.setText(setUp.name());
-            what.setText(
-                    Words.unbroken(setUp.wanted().words(project.units())) + ", "
-                            + project.gear().lenses(setUp.camera()).get(setUp.lens()).name()
-                            + (setUp.camera() > 0 ? " of “" + project.gear().cameras().get(setUp.camera()) + "”" : ""));
+            what.setText(Words.unbroken(setUp.wanted().words(project.units()) + ", "
+                    + project.gear().lenses(setUp.camera()).get(setUp.lens()).name()
+                    + (setUp.camera() > 0 ? " of “" + project.gear().cameras().get(setUp.camera()) + "”" : "")));
             choose.setSelected(number == project.shown());
         }
 
