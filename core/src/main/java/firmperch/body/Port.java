@@ -159,8 +159,15 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         }
     }
 
-    /** The flat back of something stiff, to screw on what sticks out behind it: the port is its middle, z away from it. */
-    public record Back(double width, double height) implements Fit {
+    /**
+     * The flat back of something stiff, to bolt on what sticks out behind it: the port is its middle, z away from it.
+     *
+     * @param width across, m
+     * @param height upright, m
+     * @param material it is of
+     * @param thickness that bolts go through, m
+     */
+    public record Back(double width, double height, Material material, double thickness) implements Fit {
         @Override
         public String words() {
             return "the back of a carriage";

@@ -42,8 +42,7 @@ public final class CameraChecks {
     private static FunctionCheck<Void> sag() {
         return whole(new About("sag", Topic.GIVES, "Does the camera sag?", Quantity.LENGTH, Scope.EVERY_POSE, false,
                 "the camera sags", Settled.FORMULA, Settled.SOURCE + "; 3 mm: our own judgement")
-                .where("K stiffness of the frame, u how far it moves, f weights; N pull and n bolts, c clearance, h "
-                        + "guided height, L reach"),
+                .where(Settled.LETTERS),
                 (none, s) -> Reading.loaded(s, s.policy().movement().sag(), frame -> {
                     Settled settled = Settled.of(s, frame);
                     return new Reading(settled.drop(), s.policy().movement().sag(), () -> String.format(Locale.ROOT,
@@ -59,8 +58,7 @@ public final class CameraChecks {
     private static FunctionCheck<Void> tilt() {
         return whole(new About("tilt", Topic.GIVES, "Does the camera stay level?", Quantity.ANGLE, Scope.EVERY_POSE,
                 false, "the camera tilts", Settled.FORMULA, Settled.SOURCE + "; 1°: our own judgement")
-                .where("K stiffness of the frame, u how far it moves, f weights; N pull and n bolts, c clearance, h "
-                        + "guided height, L reach"),
+                .where(Settled.LETTERS),
                 (none, s) -> Reading.loaded(s, s.policy().movement().tilt(), frame -> {
                     Settled settled = Settled.of(s, frame);
                     return new Reading(settled.tilt(), s.policy().movement().tilt(),

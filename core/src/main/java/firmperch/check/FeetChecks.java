@@ -13,6 +13,8 @@ import java.util.function.Function;
 
 /** Load on the feet: the busiest foot in each pose, brakes off, as it is rolled before it is locked. */
 final class FeetChecks {
+    private static final String LETTERS = "N load of a foot at x, y; a, b, c so that all feet together carry the weight where it is";
+
     private FeetChecks() {
     }
 
@@ -32,7 +34,7 @@ final class FeetChecks {
                 Quantity.MASS, Scope.EVERY_POSE, true, "a foot is overloaded",
                 "N = a + b·x + c·y over the feet in contact, swivels at their worst",
                 "rigid base on equal springs (Roark); the maker's rating")
-                .where("N load of a foot at x, y; a, b, c so that all feet together carry the weight where it is"),
+                .where(LETTERS),
                 false, FeetChecks::share),
                 feet(new About("feet.three", Topic.HANDLING, "Do three feet carry it all?", Quantity.MASS,
                         Scope.EVERY_POSE, true, "three feet are not enough",
@@ -42,7 +44,7 @@ final class FeetChecks {
                         Quantity.MASS, Scope.EVERY_POSE, false, "a person on a corner overloads a foot",
                         "N = a + b·x + c·y with the person on it",
                         "rigid base on equal springs (Roark); a person of 100 kg: common practice, no source")
-                        .where("N load of a foot at x, y; a, b, c so that all feet together carry the weight where it is"),
+                        .where(LETTERS),
                         true, FeetChecks::person));
     }
 

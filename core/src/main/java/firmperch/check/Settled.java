@@ -24,6 +24,8 @@ import java.util.stream.Stream;
  */
 record Settled(Moved bends, Moved presses, Moved plays) {
     static final String FORMULA = "K · u = f with the joints' low stiffness; Σ N·n/K of bolts in wood; play: c/h · L, ½·Σ c·n";
+    static final String LETTERS = "K stiffness of the frame, u how far it moves, f weights; N pull and n bolts, c clearance, h guided height, "
+            + "L reach";
     static final String SOURCE = "space frame, direct stiffness (Przemieniecki); bolts and play by the unit-load theorem";
 
     /** As stiff as the situation has it; the feet's even sink left out, because the room's own measure sinks with them. */

@@ -58,8 +58,9 @@ public record School(Project built, String parts, Assessment assessed, double pr
         if (project.perch().none() || !Study.of(project).set().stands()) {
             return all;
         }
-        for (Mounted m : project.perch().parts()) {
-            progress.at((double) all.size() / (all.size() + 1), "other ways of making it stand");
+        List<Mounted> parts = project.perch().parts();
+        for (Mounted m : parts) {
+            progress.at((double) parts.indexOf(m) / parts.size(), "other ways of making it stand");
             for (Compose.Change change : Compose.hangings(project, m.name())) {
                 change.perch().flatMap(perch -> weighted(project, perch, progress)).ifPresent(all::add);
             }

@@ -100,7 +100,7 @@ public record DropOnBlock(double height, double width, Material material, double
                 .at(Placement.at(middle)), "face");
         out.nested(post.piece(), carriage);
         out.offer("face", new Port.Block(width, height, bore, forward), block, Placement.at(middle), post.piece());
-        out.offer("back", new Port.Back(width, height), block,
+        out.offer("back", new Port.Back(width, height, material, width), block,
                 Placement.along(middle.minus(Vec3.X.times(width / 2)), Vec3.UP, Vec3.X.negated()), null);
         out.measure("height", block, Vec3.ZERO, block, new Vec3(0, 0, height));
         out.measure("forward", block, middle, block, middle.plus(new Vec3(forward, 0, 0)));

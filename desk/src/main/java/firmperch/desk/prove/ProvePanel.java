@@ -167,7 +167,7 @@ public final class ProvePanel implements Panel {
             if (!now.isEmpty()) {
                 tight.getChildren().add(Words.heading("How tight"));
             }
-            now.forEach(recipe -> tight.getChildren().add(Words.of("numbers", recipe)));
+            now.forEach(recipe -> tight.getChildren().add(Words.of("numbers", Words.unbroken(recipe))));
         }
     }
 
