@@ -18,6 +18,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Point;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -192,7 +193,7 @@ public record Extent(List<List<Vec3>> outlines, double share) {
                 pieces = switch (one) {
                     case Slid slid -> pieces.stream().map(p -> slid(p, slid.way, slid.by)).toList();
                     case Lifted _ -> pieces.stream().map(p -> slid(p, link.forward, forward)).toList();
-                    case Swung swung when swung.round() -> swung(spoke(UnaryUnionOp.union(pieces), swung), swung);
+                    case Swung swung when swung.round() -> List.of(ring(UnaryUnionOp.union(pieces), swung.about));
                     case Swung swung -> pieces.stream().flatMap(p -> swung(p, swung).stream()).toList();
                 };
             }
@@ -200,9 +201,30 @@ public record Extent(List<List<Vec3>> outlines, double share) {
         }
 
         /** What is turned all the way round covers all that lies as far out as its nearest point to its furthest. */
-        private static Geometry spoke(Geometry area, Swung swung) {
-            Vec3 about = swung.about;
-            return slid(point(about), Vec3.X, new Range(area.distance(point(about)), furthest(area, about)));
+        private static Geometry ring(Geometry area, Vec3 about) {
+            double most = furthest(area, about);
+            if (most < SAME) {
+                return point(about);
+            }
+            int number = (int) Math.ceil(2 * Math.PI / narrow(most));
+            LinearRing outside = circle(about, most, number);
+            double least = area.distance(point(about));
+            return least < SAME
+                    ? PLANE.createPolygon(outside)
+                    : PLANE.createPolygon(outside, new LinearRing[]{circle(about, least, number)});
+        }
+
+        private static LinearRing circle(Vec3 about, double radius, int number) {
+            Coordinate[] at = new Coordinate[number + 1];
+            Arrays.setAll(at, i -> new Coordinate(about.x() + radius * Math.cos(2 * Math.PI * i / number),
+                    about.y() + radius * Math.sin(2 * Math.PI * i / number)));
+            at[number] = at[0];
+            return PLANE.createLinearRing(at);
+        }
+
+        /** The turn whose chord keeps to the arc, so far out, rad. */
+        private static double narrow(double radius) {
+            return radius < 4 * CHORD ? Math.PI / 2 : 2 * Math.acos(1 - CHORD / radius);
         }
 
         private static double furthest(Geometry area, Vec3 from) {
@@ -220,10 +242,8 @@ public record Extent(List<List<Vec3>> outlines, double share) {
 
         /** Convex pieces that lie side by side, so narrow that their chords keep to the arcs. */
         private static List<Geometry> swung(Geometry piece, Swung swung) {
-            double most = furthest(piece, swung.about);
-            double narrow = most < CHORD ? Math.PI : 2 * Math.acos(1 - CHORD / most);
             double travel = Math.min(swung.by.to - swung.by.from, 2 * Math.PI);
-            int number = Math.max(1, (int) Math.ceil(travel / narrow));
+            int number = Math.max(1, (int) Math.ceil(travel / narrow(furthest(piece, swung.about))));
             List<Geometry> all = new ArrayList<>();
             Geometry last = turned(piece, swung.about, swung.by.from);
             for (int i = 1; i <= number; i++) {
