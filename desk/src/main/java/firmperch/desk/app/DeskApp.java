@@ -206,12 +206,20 @@ public final class DeskApp extends Application implements DeskView.Host {
                 new Key("Shortcut+L", "Build pack and lists into a folder …", this::exportAll),
                 new Key("Shortcut+Z", "Undo", document::undo), new Key("Shortcut+Y", "Redo", document::redo),
                 new Key("Shortcut+Shift+Z", "Redo, too", document::redo),
+                new Key("F6", "To the next part of the window: steps, list, drawing, panel", () -> around(1)),
+                new Key("Shift+F6", "To the part before", () -> around(-1)),
                 new Key("Shortcut+D", "Light or dark", this::switchTheme),
                 new Key("F1", Shortcuts.TITLE, this::showShortcuts)));
         for (Step step : Step.values()) {
             keys.add(new Key("Shortcut+" + (step.ordinal() + 1), step.label(), () -> desk.go(step)));
         }
         return keys;
+    }
+
+    private void around(int way) {
+        if (!sheets.showing()) {
+            desk.around(way);
+        }
     }
 
     void showShortcuts() {

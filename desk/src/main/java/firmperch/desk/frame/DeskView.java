@@ -41,6 +41,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Toggle;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -188,8 +189,23 @@ public final class DeskView extends BorderPane {
         }
     }
 
+    /**
+     * Takes the keyboard to another part of the desk: steps, list, verdict and drawings, panel.
+     *
+     * @param way 1 for the next, −1 for the one before
+     */
+    public void around(int way) {
+        rounds().go(getScene().getFocusOwner(), way);
+    }
+
+    private Rounds rounds() {
+        return new Rounds(List.of(header.steps(), left, (Parent) getCenter(), sides));
+    }
+
     /** Shows another step of the work. */
     public void go(Step next) {
+        Node owner = getScene() == null ? null : getScene().getFocusOwner();
+        boolean within = rounds().within(owner);
         step = next;
         header.select(next);
         Panel panel = panel(next);
@@ -201,6 +217,10 @@ public final class DeskView extends BorderPane {
         only(left, next == Step.SHOT ? setUps : panel.left() == null ? loadPath : panel.left());
         show(document.assessment().get());
         follow();
+        if (within && (!Rounds.seen(owner) || owner instanceof Toggle one && !one.isSelected())) {
+            // What had the keyboard is gone with its step, or is another step: on from this one, not from the window's first corner.
+            rounds().go(null, 1);
+        }
     }
 
     /** Chooses a station of the load path and opens its parts. */

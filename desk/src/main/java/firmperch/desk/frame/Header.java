@@ -2,6 +2,7 @@ package firmperch.desk.frame;
 
 import firmperch.check.Verdict;
 import firmperch.desk.document.Document;
+import firmperch.desk.widget.OneOf;
 import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
 import firmperch.make.Exporters;
@@ -15,12 +16,12 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -40,6 +41,8 @@ final class Header extends HBox {
     private final Label studio = new Label();
     private final VBox names = new VBox(name, studio);
     private final ToggleButton units = new ToggleButton();
+    private final OneOf chosen = new OneOf();
+    private final HBox nav = new HBox();
     private final Button undo = new Button();
     private final Button redo = new Button();
 
@@ -119,19 +122,13 @@ final class Header extends HBox {
     }
 
     private Region steps(Consumer<Step> go) {
-        ToggleGroup group = new ToggleGroup();
-        HBox nav = new HBox();
         nav.getStyleClass().add("steps");
         for (Step each : Step.values()) {
             StatusMark sign = new StatusMark(14);
             ToggleButton button = new ToggleButton(each.label(), sign);
             button.getStyleClass().setAll("step-button");
-            button.setToggleGroup(group);
             button.setId("step-" + each.name().toLowerCase());
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                go.accept(each);
-            });
+            chosen.add(button, () -> go.accept(each));
             steps.put(each, button);
             marks.put(each, sign);
             nav.getChildren().add(button);
@@ -172,9 +169,14 @@ final class Header extends HBox {
         return tools;
     }
 
+    /** Where the steps are. */
+    Parent steps() {
+        return nav;
+    }
+
     /** Marks the step that is shown. */
     void select(Step step) {
-        steps.get(step).setSelected(true);
+        chosen.show(steps.get(step));
     }
 
     /** Shows how each step stands, and what can be taken back. */
@@ -183,6 +185,8 @@ final class Header extends HBox {
             sign.show(each.verdict(assessment));
             steps.get(each).setVisible(each.applies(assessment));
             steps.get(each).setManaged(each.applies(assessment));
+            // Arrows pass over what cannot be used, but not over what is not seen.
+            steps.get(each).setDisable(!each.applies(assessment));
         });
         named(undo, "Undo", document.undoes(), document.canUndo());
         named(redo, "Redo", document.redoes(), document.canRedo());

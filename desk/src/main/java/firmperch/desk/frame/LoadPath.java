@@ -4,6 +4,7 @@ import firmperch.body.Contact;
 import firmperch.body.Station;
 import firmperch.check.Finding;
 import firmperch.check.Verdict;
+import firmperch.desk.widget.OneOf;
 import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.VerdictStyle;
@@ -25,7 +26,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -45,7 +45,7 @@ public final class LoadPath extends VBox {
     private static final double BESIDE = 20;
 
     private final List<Row> rows = new ArrayList<>();
-    private final ToggleGroup group = new ToggleGroup();
+    private final OneOf one = new OneOf();
     private final VBox list = new VBox();
     private final Consumer<Station> choose;
     private final Label floor = new Label();
@@ -83,7 +83,11 @@ public final class LoadPath extends VBox {
 
     void select(Station station) {
         chosen = station;
-        rows.forEach(row -> row.setSelected(row.station.equals(station)));
+        mark();
+    }
+
+    private void mark() {
+        one.show(rows.stream().filter(row -> row.station.equals(chosen)).findFirst().orElse(null));
     }
 
     void show(Assessment assessment) {
@@ -148,25 +152,20 @@ public final class LoadPath extends VBox {
     private void rows(List<Station> path) {
         while (rows.size() > path.size()) {
             Row gone = rows.removeLast();
-            // Whoever is in the group is kept by it.
-            gone.setToggleGroup(null);
+            one.remove(gone);
             list.getChildren().remove(gone);
         }
         while (rows.size() < path.size()) {
             Row row = new Row();
-            row.setToggleGroup(group);
-            row.setOnAction(e -> {
-                row.setSelected(true);
-                choose.accept(row.station);
-            });
+            one.add(row, () -> choose.accept(row.station));
             rows.add(row);
             VBox.setVgrow(row, Priority.ALWAYS);
             list.getChildren().add(row);
         }
         for (int i = 0; i < path.size(); i++) {
             rows.get(i).stand(path.get(i), column(path.get(i), path));
-            rows.get(i).setSelected(path.get(i).equals(chosen));
         }
+        mark();
     }
 
     /** Which branch of a fork a station is, counted from 0; what hangs on beside the way from the camera down is in the second. */

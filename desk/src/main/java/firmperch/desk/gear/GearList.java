@@ -4,6 +4,7 @@ import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.document.Shelf;
 import firmperch.desk.panel.Choice;
+import firmperch.desk.widget.OneOf;
 import firmperch.desk.widget.Spacer;
 import firmperch.desk.widget.Words;
 import firmperch.file.KeptFile;
@@ -25,7 +26,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -47,7 +47,7 @@ final class GearList extends VBox {
     private final Choice choice;
     private final VBox list = new VBox(1);
     private final List<ToggleButton> rows = new ArrayList<>();
-    private final ToggleGroup group = new ToggleGroup();
+    private final OneOf chosen = new OneOf();
     private final Label total = new Label();
     private final Label power = Words.of("hint", "");
     private final Label refused = Words.of("field-error", "");
@@ -182,11 +182,7 @@ final class GearList extends VBox {
         row.setId(number < 0 ? "gear-head" : "gear-" + number);
         row.getStyleClass().setAll("station-row");
         row.setMaxWidth(Double.MAX_VALUE);
-        row.setToggleGroup(group);
-        row.setOnAction(e -> {
-            row.setSelected(true);
-            choice.choose(gear().names(), number);
-        });
+        chosen.add(row, () -> choice.choose(gear().names(), number));
         return row;
     }
 
@@ -218,7 +214,7 @@ final class GearList extends VBox {
         int wanted = gear.items().size() + 1;
         while (rows.size() > wanted) {
             ToggleButton gone = rows.removeLast();
-            gone.setToggleGroup(null);
+            chosen.remove(gone);
             list.getChildren().remove(gone);
         }
         while (rows.size() < wanted) {
@@ -234,8 +230,8 @@ final class GearList extends VBox {
                 row.setUserData(List.of(name, mass));
                 say(row, name, mass);
             }
-            row.setSelected(i == choice.number());
         }
+        chosen.show(rows.get(choice.number() + 1));
         off.setDisable(choice.number() < 0);
         keep.setDisable(choice.number() < 0);
         total.setText(Quantity.MASS.show(gear.mass(), project.units()));

@@ -5,6 +5,7 @@ import firmperch.desk.document.Document;
 import firmperch.desk.document.Shelf;
 import firmperch.desk.panel.Choice;
 import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.OneOf;
 import firmperch.desk.widget.Words;
 import firmperch.file.KeptFile;
 import firmperch.file.Samples;
@@ -23,7 +24,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -37,7 +37,7 @@ final class RoomList extends VBox {
     private final Choice choice;
     private final VBox list = new VBox(2);
     private final List<ToggleButton> rows = new ArrayList<>();
-    private final ToggleGroup group = new ToggleGroup();
+    private final OneOf chosen = new OneOf();
     private final Shelf<Place> shelf = new Shelf<>(KeptFile.ROOM, "rooms");
     private final Background keeping = new Background("rooms");
     private final MenuButton rooms = new MenuButton("Another room …");
@@ -149,12 +149,8 @@ final class RoomList extends VBox {
         row.setMaxWidth(Double.MAX_VALUE);
         row.setPrefHeight(ROW);
         row.setMinHeight(ROW);
-        row.setToggleGroup(group);
         int number = rows.size() - 1;
-        row.setOnAction(e -> {
-            row.setSelected(true);
-            choice.choose(place().names(), number);
-        });
+        chosen.add(row, () -> choice.choose(place().names(), number));
         return row;
     }
 
@@ -172,7 +168,7 @@ final class RoomList extends VBox {
         int wanted = place.things().size() + 1;
         while (rows.size() > wanted) {
             ToggleButton gone = rows.removeLast();
-            gone.setToggleGroup(null);
+            chosen.remove(gone);
             list.getChildren().remove(gone);
         }
         while (rows.size() < wanted) {
@@ -188,8 +184,8 @@ final class RoomList extends VBox {
                 row.setUserData(List.of(name, what));
                 say(row, name, what);
             }
-            row.setSelected(i == choice.number());
         }
+        chosen.show(rows.get(choice.number() + 1));
         copy.setDisable(choice.number() < 0);
         delete.setDisable(choice.number() < 0);
     }

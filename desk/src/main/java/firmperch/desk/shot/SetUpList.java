@@ -5,6 +5,7 @@ import firmperch.desk.document.Document;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.widget.CachedVBox;
+import firmperch.desk.widget.OneOf;
 import firmperch.desk.widget.OverFrames;
 import firmperch.desk.widget.StatusMark;
 import firmperch.desk.widget.Words;
@@ -25,7 +26,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -40,7 +40,7 @@ public final class SetUpList extends VBox {
     private final Document document;
     private final VBox list = new VBox(2);
     private final List<Row> rows = new ArrayList<>();
-    private final ToggleGroup group = new ToggleGroup();
+    private final OneOf chosen = new OneOf();
     private final Button another = button("setup-add", "Another set-up", SetUps::copied);
     private final Button up = button("setup-up", "Earlier", p -> SetUps.moved(p, -1));
     private final Button down = button("setup-down", "Later", p -> SetUps.moved(p, 1));
@@ -87,7 +87,7 @@ public final class SetUpList extends VBox {
         int count = project.setUps().size();
         while (rows.size() > count) {
             Row gone = rows.removeLast();
-            gone.choose.setToggleGroup(null);
+            chosen.remove(gone.choose);
             list.getChildren().remove(gone);
         }
         while (rows.size() < count) {
@@ -140,12 +140,8 @@ public final class SetUpList extends VBox {
             choose.setMaxWidth(Double.MAX_VALUE);
             choose.setPrefHeight(ROW);
             box.prefWidthProperty().bind(choose.widthProperty().subtract(20));
-            choose.setToggleGroup(group);
             choose.setId("setup-" + number);
-            choose.setOnAction(e -> {
-                choose.setSelected(true);
-                document.showSetUp(number);
-            });
+            chosen.add(choose, () -> document.showSetUp(number));
             change.setManaged(false);
             change.setVisible(false);
             change.getStyleClass().add("change-over");
@@ -164,7 +160,9 @@ public final class SetUpList extends VBox {
             what.setText(Words.unbroken(setUp.wanted().words(project.units()) + ", "
                     + project.gear().lenses(setUp.camera()).get(setUp.lens()).name()
                     + (setUp.camera() > 0 ? " of “" + project.gear().cameras().get(setUp.camera()) + "”" : "")));
-            choose.setSelected(number == project.shown());
+            if (number == project.shown()) {
+                chosen.show(choose);
+            }
         }
 
         void follow(Assessment assessment) {
