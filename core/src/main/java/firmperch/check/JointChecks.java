@@ -136,7 +136,7 @@ final class JointChecks {
 
     /** The torque of a hand must not stretch the bolt or crush the wood under its washer. */
     private static FunctionCheck<Tightened> closure() {
-        return new FunctionCheck<>(new About("closure", Topic.BREAKS, "Do bolt and wood stand the tightening (%s)?",
+        return new FunctionCheck<>(new About("closure", Topic.BREAKS, "Do bolt and faces stand the tightening (%s)?",
                 Quantity.FORCE, Scope.NO_POSE, false, "tightening crushes the wood or stretches the bolt",
                 "F = T/(K·d) ≤ min(proof load, 3·f_c,90 · A)",
                 "bolt torque, Shigley, K 0.15; ISO 898-1 proof load; EN 1995-1-1 8.5.2, from memory")

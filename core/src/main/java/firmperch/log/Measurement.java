@@ -25,8 +25,8 @@ public record Measurement(LocalDate date, Kind kind, double value, Map<String, D
 
     /** What a maker can measure without instruments beyond a luggage scale, an angle finder and a ruler. */
     public enum Kind {
-        /** Sideways push at the top, or at the policy's height, at which a wheel lifts, N. */
-        PUSH("Push until a wheel lifts", Quantity.FORCE, 5000),
+        /** Sideways push at the top, or at the policy's height, at which a wheel or foot lifts, N. */
+        PUSH("Push until a wheel or foot lifts", Quantity.FORCE, 5000),
         /** Lean of the whole perch at which it would go over, rad. */
         LEAN("Lean before it goes", Quantity.ANGLE, Math.PI / 2),
         /** How far the camera goes down when the gear is hung on, m. */

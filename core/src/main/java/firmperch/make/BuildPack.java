@@ -226,7 +226,7 @@ final class BuildPack {
             paragraph(regular, 9, "–  " + caution);
         }
         y -= 4;
-        line(bold, 11, "Figures, the weakest first");
+        line(bold, 11, "Figures, the gravest first");
         float[] columns = {0, 240, 370, 420};
         row(bold, columns, "Question", "", "left over", "verdict");
         List<Finding> findings = new ArrayList<>(assessment.told());

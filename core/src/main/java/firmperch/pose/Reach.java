@@ -5,7 +5,6 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.IntPredicate;
 
 /**
@@ -111,15 +110,22 @@ public final class Reach {
         if (miss(rig, reached, grip, goal) <= goal.content) {
             return "";
         }
-        List<String> stops = stops(rig, reached);
+        String stops = stops(rig, reached);
         return stops.isEmpty()
                 ? "That is as near as it comes: nothing of it reaches further that way."
-                : "That is as near as it comes: " + String.join(" and ", stops).toLowerCase(Locale.ROOT)
-                        + (stops.size() == 1 ? " is at its stop." : " are at their stops.");
+                : "That is as near as it comes: " + stops + ".";
+    }
+
+    /** What is at the end of its travel in a pose, in words: "“Arm angle” is at its stop"; empty if nothing is. */
+    public static String stops(Rig rig, Pose reached) {
+        List<String> stops = stopped(rig, reached).stream().map(name -> "“" + name + "”").toList();
+        return stops.isEmpty()
+                ? ""
+                : String.join(" and ", stops) + (stops.size() == 1 ? " is at its stop" : " are at their stops");
     }
 
     /** What freedoms are at the end of their travel in a pose, by their names. */
-    public static List<String> stops(Rig rig, Pose reached) {
+    private static List<String> stopped(Rig rig, Pose reached) {
         List<String> stops = new ArrayList<>();
         List<Freedom> freedoms = rig.assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {

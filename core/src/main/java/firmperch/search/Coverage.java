@@ -136,11 +136,8 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
 
     /** What of it is at its stop there, in words: "“Arm angle” is at its stop"; that it does not reach so far, if nothing is. */
     private static String beyond(Situation s, Pose end) {
-        List<String> stops = Reach.stops(s.study().rig(), end);
-        return stops.isEmpty()
-                ? BEYOND
-                : stops.stream().map(stop -> "“" + stop + "”").collect(Collectors.joining(" and "))
-                        + (stops.size() == 1 ? " is at its stop" : " are at their stops");
+        String stops = Reach.stops(s.study().rig(), end);
+        return stops.isEmpty() ? BEYOND : stops;
     }
 
     private static Pose brought(Situation s, Pose from, Vec3 point, boolean[] kept) {

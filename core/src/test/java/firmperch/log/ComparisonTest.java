@@ -114,7 +114,7 @@ class ComparisonTest {
     @Test
     void refusesMeasurementsThatCannotBe() {
         assertThatThrownBy(() -> measured(Measurement.Kind.PUSH, -5)).isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("Push until a wheel lifts");
+                .hasMessageContaining("Push until a wheel or foot lifts");
         assertThatThrownBy(() -> measured(Measurement.Kind.LEAN, 3)).isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("0.0° to 90.0°");
         assertThatThrownBy(() -> new Measurement(LocalDate.of(3026, 1, 1), Measurement.Kind.SAG, 0, Map.of(), ""))

@@ -35,6 +35,7 @@ public final class ProvePanel implements Panel {
     private final CachedVBox tight = new CachedVBox();
     private List<String> recipes = List.of();
     private final TextField date = new TextField(LocalDate.now().toString());
+    private final Label how = Words.of("hint", "");
     private final ComboBox<Measurement.Kind> kind = new ComboBox<>();
     private final TextField value = new TextField();
     private final TextField note = new TextField();
@@ -65,10 +66,6 @@ public final class ProvePanel implements Panel {
         refused.setWrapText(true);
         refused.getStyleClass().add("field-error");
         refused.setId("prove-error");
-        Label how = Words.of("hint",
-                "Measure with the joints set as on the drawing: they are noted with the value. Push at the "
-                        + "top, or where you have asked for it, with a luggage scale until a wheel lifts. Prove it with a bag before "
-                        + "the camera goes on, somebody ready to catch it.");
         Label heading = Words.heading("Measured");
         Label noted = Words.heading("Beside the prediction");
         tight.setSpacing(6);
@@ -137,7 +134,11 @@ public final class ProvePanel implements Panel {
         }
         shown = project;
         // What hangs is neither pushed over nor leaned.
-        List<Measurement.Kind> kinds = assessment.situation().stands()
+        boolean stands = assessment.situation().stands();
+        how.setText("Measure with the joints set as on the drawing: they are noted with the value. " + (stands
+                ? "Push at the top, or where you have asked for it, with a luggage scale until a wheel or foot lifts. "
+                : "") + "Prove it with a bag before the camera goes on, somebody ready to catch it.");
+        List<Measurement.Kind> kinds = stands
                 ? List.of(Measurement.Kind.values())
                 : List.of(Measurement.Kind.SAG);
         if (!kind.getItems().equals(kinds)) {

@@ -13,7 +13,7 @@ import firmperch.units.Quantity;
 import javafx.scene.control.Label;
 import javafx.scene.control.TitledPane;
 
-/** Every reason, the weakest first, and what is asked of a perch. */
+/** Every reason, the gravest first: a fall before a sag, and what is asked of a perch. */
 public final class SteadyPanel extends ReasonedPanel {
     private final Label now = Words.of("answer", "");
 
@@ -23,16 +23,25 @@ public final class SteadyPanel extends ReasonedPanel {
         TitledPane asked = new TitledPane("What is asked", form(0));
         asked.setExpanded(false);
         asked.setId("policy");
-        stack(now, asked, Words.heading("Reasons, the weakest first"), reasons());
+        stack(now, asked, Words.heading("Reasons, the gravest first"), reasons());
     }
 
     @Override
     public void show(Assessment assessment) {
         super.show(assessment);
-        Situation s = assessment.situation();
-        now.setText(Words.unbroken("In this pose it leans " + s.show(Quantity.ANGLE, s.tipping().leastLean())
+        now.setText(Words.unbroken(now(assessment.situation())));
+    }
+
+    private static String now(Situation s) {
+        String weighs = s.show(Quantity.MASS, s.posed().mass()) + " with the spare.";
+        if (!s.stands()) {
+            return "It hangs and weighs " + weighs;
+        }
+        if (s.tipping().leastLean() <= 0) {
+            return "In this pose it falls over by itself. It weighs " + weighs;
+        }
+        return "In this pose it leans " + s.show(Quantity.ANGLE, s.tipping().leastLean())
                 + " before it goes, takes a push of " + s.show(Quantity.FORCE, s.pushAvailable()) + " at "
-                + s.length(s.pushHeight()) + ", and weighs " + s.show(Quantity.MASS, s.posed().mass())
-                + " with the spare."));
+                + s.length(s.pushHeight()) + ", and weighs " + weighs;
     }
 }
