@@ -37,21 +37,19 @@ public final class LeanRose {
         }
         out.disc(Ink.LIMIT, new Point(0, 0), radius(wanted, full));
         out.label(Ink.HINT, new Point(0, 1), Anchor.ABOVE, "leans before it goes");
-        out.label(Ink.HINT, new Point(0, -1), Anchor.BELOW, figures(s));
-        out.label(Ink.HINT, new Point(0, -1.2), Anchor.BELOW, "dashed: " + s.show(Quantity.ANGLE, wanted) + " wanted");
-        return out.build(-1.15, -1.45, 1.15, 1.25);
+        Vec3 arm = s.posed().mount();
+        double toward = Math.atan2(arm.y(), arm.x());
+        // In two lines, as they are longer than the rose is wide.
+        out.label(Ink.HINT, new Point(0, -1), Anchor.BELOW,
+                "arm " + lean(s, toward) + ", back " + lean(s, toward + Math.PI));
+        out.label(Ink.HINT, new Point(0, -1.36), Anchor.BELOW,
+                "left " + lean(s, toward + Math.PI / 2) + ", right " + lean(s, toward - Math.PI / 2));
+        out.label(Ink.HINT, new Point(0, -1.72), Anchor.BELOW, "dashed: " + s.show(Quantity.ANGLE, wanted) + " wanted");
+        return out.build(-1.15, -2, 1.15, 1.25);
     }
 
     private static double direction(int petal) {
         return 2 * Math.PI * petal / PETALS;
-    }
-
-    /** The lean toward the arm, to its left and right, and back. */
-    private static String figures(Situation s) {
-        Vec3 arm = s.posed().mount();
-        double toward = Math.atan2(arm.y(), arm.x());
-        return "arm " + lean(s, toward) + ", left " + lean(s, toward + Math.PI / 2) + ", right "
-                + lean(s, toward - Math.PI / 2) + ", back " + lean(s, toward + Math.PI);
     }
 
     private static String lean(Situation s, double way) {

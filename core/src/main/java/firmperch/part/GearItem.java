@@ -35,7 +35,7 @@ public record GearItem(String name, double mass, double forward, double left, do
             for (double side : new double[]{along, across, high}) {
                 if (side > 0 && side < LEAST) {
                     throw new InvalidValue("Size", "a side of less than a ten-thousandth of a millimetre",
-                            "0 mm, which is not said, or a length");
+                            "0 mm if it is not known, or a length");
                 }
             }
         }

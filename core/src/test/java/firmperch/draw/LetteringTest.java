@@ -96,6 +96,19 @@ class LetteringTest {
         }
     }
 
+    /** The rose of leans stands in a corner of the window, in the smallest at 190 px: its words are whole there, each in its line. */
+    @Test
+    void theRoseOfLeansFitsItsCorner() {
+        double[] corner = {190, 190};
+        for (Project sample : Samples.all()) {
+            Drawing rose = LeanRose.of(Situation.of(sample));
+            apart(sample.name(), rose, corner);
+            assertThat(Lettering.of(rose, paper(rose, corner[0], corner[1])).values()).hasSize(4)
+                    .allSatisfy(words -> assertThat(words.width()).isLessThan(corner[0] - 8))
+                    .noneMatch(Lettering.Placed::led);
+        }
+    }
+
     private static Drawing of(Shape... shapes) {
         return new Drawing(List.of(shapes), 0, 0, 4, 4);
     }

@@ -53,7 +53,7 @@ public final class LoadPath extends VBox {
     private final Pane line = new Pane();
     private final StackPane stack;
     private final Label nothing = Words.of("answer",
-            "No rig yet: start from a kind under Perch, and from here down stands what carries the camera.");
+            "No rig yet. Choose one under Kind: what carries the camera then stands here, from the camera down.");
     private final HBox head;
     private boolean hangs;
     private Assessment shown;
