@@ -1,21 +1,38 @@
 package firmperch.desk.widget;
 
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import javafx.geometry.Orientation;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 
 /**
  * A label and what it is of. All editors of a panel begin at one edge and are equally wide; a label that is too long for one line
- * before its editor takes two.
+ * before its editor takes two. A list whose longest name would be cut there stands below its label, as wide as the panel.
  */
 public final class FieldLine extends Region {
     /** As wide as the longest name in the lists, px. */
     private static final double EDITOR = 152;
     private static final double GAP = 6;
 
+    /** What of a closed list is not its name: its edge, the room before it and its arrow, px. */
+    private static final double ARROW = 36;
+    private static final double ABOVE = 2;
+    private static final Font NAMES = Font.font("IBM Plex Sans", 12);
+    /** How wide names are, px: lists of the same things come again in every panel. Read and written by the interface alone. */
+    private static final Map<String, Double> WIDE = new HashMap<>();
+
     private final Label label;
     private final Control editor;
+    private List<?> measured;
+    private boolean below;
 
     /** A line of the form. */
     public FieldLine(Label label, Control editor) {
@@ -35,11 +52,31 @@ public final class FieldLine extends Region {
     }
 
     private double editorWidth(double width) {
-        return Math.min(EDITOR, width);
+        return below() ? width : Math.min(EDITOR, width);
     }
 
     private double labelWidth(double width) {
-        return Math.max(1, width - editorWidth(width) - GAP);
+        return below() ? width : Math.max(1, width - editorWidth(width) - GAP);
+    }
+
+    /** True if its editor is a list with a name that is longer than the usual width. */
+    private boolean below() {
+        if (editor instanceof ComboBox<?> list && !list.getItems().equals(measured)) {
+            measured = List.copyOf(list.getItems());
+            below = names(list).anyMatch(name -> WIDE.computeIfAbsent(name, FieldLine::width) > EDITOR - ARROW);
+        }
+        return below;
+    }
+
+    private static <T> Stream<String> names(ComboBox<T> list) {
+        return list.getItems().stream().filter(Objects::nonNull)
+                .map(item -> list.getConverter() == null ? item.toString() : list.getConverter().toString(item));
+    }
+
+    private static double width(String name) {
+        Text words = new Text(name);
+        words.setFont(NAMES);
+        return words.getLayoutBounds().getWidth();
     }
 
     @Override
@@ -55,7 +92,9 @@ public final class FieldLine extends Region {
     @Override
     protected double computePrefHeight(double width) {
         double wide = width < 0 ? prefWidth(-1) : width;
-        return Math.max(editor.prefHeight(editorWidth(wide)), label.prefHeight(labelWidth(wide)));
+        double high = editor.prefHeight(editorWidth(wide));
+        double words = label.prefHeight(labelWidth(wide));
+        return below() ? words + ABOVE + high : Math.max(high, words);
     }
 
     @Override
@@ -74,7 +113,7 @@ public final class FieldLine extends Region {
         double wide = editorWidth(width);
         double high = editor.prefHeight(wide);
         double words = label.prefHeight(labelWidth(width));
-        label.resizeRelocate(0, (getHeight() - words) / 2, labelWidth(width), words);
-        editor.resizeRelocate(width - wide, (getHeight() - high) / 2, wide, high);
+        label.resizeRelocate(0, below() ? 0 : (getHeight() - words) / 2, labelWidth(width), words);
+        editor.resizeRelocate(width - wide, below() ? words + ABOVE : (getHeight() - high) / 2, wide, high);
     }
 }
