@@ -63,7 +63,7 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
      * @param cost of it, for ordering: the cheapest first
      * @param left over of this check with it
      * @param verdict of this check with it
-     * @param worsens what else the change makes short, in words; empty if nothing
+     * @param worsens what else the change makes short, in words, the gravest first; empty if nothing
      * @param givesUp true if it gives up part of what was wished for
      * @param moves true if the change is one of stance or joints, false if it leaves them where they are
      * @param changed the project with the change

@@ -217,7 +217,8 @@ public record Assessment(Situation situation, List<Finding> findings, boolean co
             String effect = c.verdict() == Verdict.GIVES ? " helps, but only: " : ", then ";
             return capital(c.told()) + effect + Finding.change(weakest.left(), c.left())
                     + (c.price().isEmpty() ? "" : " (" + c.price() + ")")
-                    + (c.worsens().isEmpty() ? "." : ", but then " + c.worsens().getFirst() + ".");
+                    + (c.worsens().isEmpty() ? "" : ", but then " + c.worsens().getFirst())
+                    + (c.worsens().size() > 1 ? "; " + (c.worsens().size() - 1) + " more" : "") + ".";
         }).orElse("");
     }
 

@@ -339,7 +339,7 @@ final class Cures {
             List<String> worsens = after.findings().stream()
                     .filter(g -> g.verdict() == Verdict.GIVES && before.find(g.id())
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
-                    .map(Finding::says).toList();
+                    .sorted(Assessment.WEAKEST_FIRST).map(Finding::says).toList();
             return new Cure(tried.dose.what(), price(after), guess(tried), f.left(), f.verdict(), worsens,
                     tried.givesUp(), tried.moves(), tried.dose.changed().showing(project.shown()));
         });
