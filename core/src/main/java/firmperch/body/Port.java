@@ -159,6 +159,14 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         }
     }
 
+    /** The ends of a pivot's bolt, to hook something on that turns there: the port is the pivot's middle. */
+    public record Pivot() implements Fit {
+        @Override
+        public String words() {
+            return "the pivot of an arm";
+        }
+    }
+
     /**
      * The flat back of something stiff, to bolt on what sticks out behind it: the port is its middle, z away from it.
      *

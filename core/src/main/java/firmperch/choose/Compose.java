@@ -12,6 +12,7 @@ import firmperch.project.Stance;
 import firmperch.search.Aim;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -108,7 +109,8 @@ public final class Compose {
             kind.start().get().parts().forEach(m -> all.putIfAbsent(Parts.type(m.part()), m));
         }
         for (PartType<?> type : Parts.types()) {
-            type.usual().ifPresent(part -> all.put(type, new Mounted(type.id(), part, List.of("a port"))));
+            type.usual().ifPresent(
+                    part -> all.put(type, new Mounted(type.id(), part, Collections.nCopies(type.ports(), "a port"))));
         }
         return all;
     }

@@ -6,6 +6,7 @@ import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
+import firmperch.check.RaisedQuestions;
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.cost.Bill;
@@ -13,25 +14,28 @@ import firmperch.param.Param;
 import firmperch.param.Path;
 import firmperch.part.Mounted;
 import firmperch.part.Perch;
+import firmperch.pose.Pose;
 import firmperch.pose.Posed;
 import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.BallastSizing;
 import firmperch.search.Progress;
+import firmperch.study.Situation;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * Another way of making the same rig stand, as makers differ: a counterweight where another pours concrete, another base, each worked out whole: what is
- * hung on is weighted, the ballast sized to it anew, and every pose asked.
+ * Another way of making the same rig stand and stay, as makers differ: a counterweight where another pours concrete, another base, springs where another
+ * tightens; each worked out whole: what is hung on is weighted, the ballast sized to it anew, and every pose asked.
  *
  * @param built with it
  * @param parts that it has more, or in place of others, in a maker's words
@@ -40,38 +44,104 @@ import java.util.stream.Collectors;
  * @param mass by how much it is heavier, kg
  * @param ballast what of it is there to weigh, kg
  * @param sweeps how far what comes with it reaches from the axis that it swings about, m; 0 where it does not swing
+ * @param held what is left over of what friction holds, before and now, where it is about that; else empty
  */
 public record School(Project built, String parts, Assessment assessed, double price, double mass, double ballast,
-        double sweeps) {
+        double sweeps, String held) {
     /** Weights that are tried, as shares of the most that the part takes. */
     private static final double[] SHARES = {0.1, 0.2, 0.4, 0.7, 1};
+    /** Each rate of springs that is tried is so many times the one before. */
+    private static final double STIFFER = 1.4;
+    /** What is not so many times as much is not told as better. */
+    private static final double BETTER = 1.05;
     /** Directions in which it is looked how far something reaches. */
     private static final int AROUND = 32;
 
     /**
-     * All that can be built and stands as firmly as is asked, the lightest first; none of a rig that stands on nothing.
+     * All that can be built and stands as firmly as is asked, the lightest first, what eases joints last; of a rig that hangs only that.
      *
      * @throws java.util.concurrent.CancellationException if progress stops it
      */
     public static List<School> of(Project project, Progress progress) {
         List<School> all = new ArrayList<>();
-        if (project.perch().none() || !Study.of(project).set().stands()) {
+        if (project.perch().none()) {
             return all;
         }
+        List<School> eased = new ArrayList<>();
+        boolean stands = Study.of(project).set().stands();
         List<Mounted> parts = project.perch().parts();
         for (Mounted m : parts) {
             progress.at((double) parts.indexOf(m) / parts.size(), "other ways of making it stand");
             for (Compose.Change change : Compose.hangings(project, m.name())) {
-                change.perch().flatMap(perch -> weighted(project, perch, progress)).ifPresent(all::add);
+                Optional<Mounted> added = change.perch().map(perch -> added(project.perch(), perch).getFirst());
+                if (added.filter(a -> !a.part().eases().isEmpty()).isPresent()) {
+                    eased(project, change.perch().get(), added.get(), progress).ifPresent(eased::add);
+                } else if (stands) {
+                    change.perch().flatMap(perch -> weighted(project, perch, progress)).ifPresent(all::add);
+                }
             }
-            boolean base = !m.part().ballast().isEmpty() || m.on().stream().anyMatch(p -> p.startsWith("place."));
+            boolean base = stands
+                    && (!m.part().ballast().isEmpty() || m.on().stream().anyMatch(p -> p.startsWith("place.")));
             for (Compose.Change change : base ? Compose.swaps(project, m.name()) : List.<Compose.Change>of()) {
                 change.perch().map(perch -> Compose.applied(project, perch))
                         .flatMap(other -> standing(project, other, progress)).ifPresent(all::add);
             }
         }
         all.sort(Comparator.comparingDouble(School::mass));
+        all.addAll(eased);
         return List.copyOf(all);
+    }
+
+    /** With what eases joints set so that friction has least to hold in the set-ups and at the ends of all travels, if that is less than without. */
+    private static Optional<School> eased(Project project, Perch perch, Mounted eases, Progress progress) {
+        Project composed = Compose.applied(project, perch);
+        Path path = Path.of("perch." + eases.name() + "." + eases.part().eases().getFirst());
+        if (!(path.param(composed).kind() instanceof Param.Measure m)) {
+            return Optional.empty();
+        }
+        double before = slips(project);
+        double least = before;
+        Optional<Project> best = Optional.empty();
+        for (double rate = m.least(); rate <= m.most(); rate *= STIFFER) {
+            progress.at(0, "how stiff springs should be");
+            Optional<Project> other = changed(composed, path, Math.round(rate / m.step()) * m.step());
+            double now = other.map(School::slips).orElse(Double.POSITIVE_INFINITY);
+            if (now < least) {
+                least = now;
+                best = other;
+            }
+        }
+        return best.flatMap(other -> standing(project, other, progress)).map(s -> s.holding(held(project, s, eases)))
+                .filter(s -> !s.held.isEmpty());
+    }
+
+    /** The largest shares used of all that friction holds, added up: in any set-up, or with every joint at the middle or at an end of its travel. */
+    private static double slips(Project project) {
+        Study study = Study.of(project);
+        List<Situation> there = new ArrayList<>(study.inEach());
+        for (double share : new double[]{0, 0.5, 1}) {
+            there.add(study.in(Pose.of(study.assembly().freedoms().stream()
+                    .mapToDouble(f -> f.nearest(f.from() + share * (f.to() - f.from()))).toArray())));
+        }
+        return RaisedQuestions.of(study).stream().filter(q -> q.about().topic() == Topic.SLIPS)
+                .mapToDouble(q -> there.stream().mapToDouble(s -> q.at(s).used()).max().orElse(0)).sum();
+    }
+
+    /** What is left over of the weakest that friction holds and that is better now, before and now; empty if none is. */
+    private static String held(Project project, School now, Mounted eases) {
+        String of = now.assessed.study().assembly().ties().stream()
+                .filter(tie -> tie.station().part().equals(eases.name()))
+                .map(tie -> tie.to().body().motion().freedom().label().toLowerCase(Locale.ROOT)).findFirst()
+                .map(label -> " (" + label + ") ").orElse(" ");
+        return Assessor.sampled(project, Progress.NONE).findings().stream()
+                .filter(f -> f.about().topic() == Topic.SLIPS)
+                .flatMap(f -> now.assessed.find(f.id()).filter(g -> g.left() > BETTER * f.left())
+                        .map(g -> f.question().weakness() + of + Finding.change(f.left(), g.left())).stream())
+                .findFirst().orElse("");
+    }
+
+    private School holding(String words) {
+        return new School(built, parts, assessed, price, mass, ballast, sweeps, words);
     }
 
     /** The lightest as a whole of those with what was hung on weighted more or less; what does not weigh by itself has to carry what does. */
@@ -138,7 +208,7 @@ public record School(Project built, String parts, Assessment assessed, double pr
         String parts = assembly.stations().stream().filter(s -> names.contains(s.id())).map(s -> s.label())
                 .collect(Collectors.joining(", "));
         return new School(a.project(), parts, a, before.purse().here(is.price() - was.price()), is.mass() - was.mass(),
-                ballast(assembly), sweeps(a, names));
+                ballast(assembly), sweeps(a, names), "");
     }
 
     private static List<Mounted> added(Perch before, Perch after) {
@@ -175,12 +245,12 @@ public record School(Project built, String parts, Assessment assessed, double pr
         more.add((mass < 0 ? "−" : "+") + Quantity.MASS.show(Math.abs(mass), before.units()));
         String money = before.purse().more(price);
         more.add(money.isEmpty() ? "costs the same" : money);
-        if (sweeps > 0) {
+        if (sweeps > 0 && held.isEmpty()) {
             more.add("sweeps " + Quantity.LENGTH.show(sweeps, before.units()) + " behind");
         }
         String weighs = Quantity.MASS.show(ballast(Study.of(before).assembly()), before.units()) + " → "
                 + Quantity.MASS.show(ballast, before.units()) + " that only weigh";
-        return parts + ": " + weighs + "; " + String.join(", ", more)
+        return parts + ": " + (held.isEmpty() ? weighs : held) + "; " + String.join(", ", more)
                 + (assessed.verdict() == Verdict.GIVES ? "; but then " + assessed.weakest().says() : "");
     }
 }

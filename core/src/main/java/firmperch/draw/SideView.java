@@ -27,9 +27,9 @@ import java.util.function.ToDoubleFunction;
 /** The room and the rig seen from the right-hand side of the bench: room x to the right, height up. */
 public final class SideView {
     /** Ceiling and floor are drawn so thick, m. */
+    private static final double THICK = 0.02;
     /** A leg of the bench is drawn so thick, m. */
     private static final double LEG = 0.06;
-    private static final double THICK = 0.02;
     /** A joist as it is drawn, m. */
     private static final double JOIST = 0.06;
     /** How far the line over the edge that it tips about goes on above the centre of mass, m. */

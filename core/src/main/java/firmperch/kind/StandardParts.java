@@ -10,6 +10,7 @@ import firmperch.part.arm.LevelArm;
 import firmperch.part.arm.SlidingBeam;
 import firmperch.part.balance.BalanceBar;
 import firmperch.part.balance.HungBag;
+import firmperch.part.balance.LiftSprings;
 import firmperch.part.balance.RopeWeight;
 import firmperch.part.balance.TailBar;
 import firmperch.stock.PostStock;
@@ -63,6 +64,8 @@ public final class StandardParts implements PartLibrary {
                 new PartType<>("rope-weight", "Weight on a rope", RopeWeight.PARAMS),
                 new PartType<>("tail-bar", "Tail for a counterweight", TailBar.PARAMS,
                         new TailBar(PostStock.TUBES.get("tube-40x2"), 0.5)),
+                new PartType<>("lift-springs", "Springs along an arm", LiftSprings.PARAMS,
+                        new LiftSprings(300, 0.3, 0, 0.8), 2),
                 new PartType<>("hung-bag", "Bag of sand on a hook", HungBag.PARAMS, new HungBag(5, 0.1)));
     }
 

@@ -22,9 +22,9 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
  * Neighbouring sheets repeat a strip of each other, with a line to cut or lay them by; each has a bar to check the print by.
  */
 final class Mat {
-    /** What no printer reaches, and the strip that two sheets share, m. */
     /** Words stand where they stand on the whole mat, so that its sheets agree where they overlap: far beyond any sheet, pt. */
     private static final PDRectangle WHOLE = new PDRectangle(-1e5f, -1e5f, 2e5f, 2e5f);
+    /** What no printer reaches, and the strip that two sheets share, m. */
     private static final double MARGIN = 0.012;
     private static final double SHARED = 0.010;
     /** Room for words under the mat, m. */

@@ -28,6 +28,11 @@ public interface Part extends Described {
         return List.of();
     }
 
+    /** Values by which it takes load off what friction holds: the rate of springs; by their paths in it. None for most. */
+    default List<String> eases() {
+        return List.of();
+    }
+
     /** The same part where the camera is to look up by that angle from straight down, rad: a head tilts that far; what is no head stays as it is. */
     default Part tilting(double angle) {
         return this;

@@ -141,6 +141,7 @@ public enum Quantity {
             case LENGTH -> size < 100 && Math.abs(size - Math.rint(size)) > 0.05 ? size < 1 ? 2 : 1 : 0;
             case MASS -> size >= 100 ? 0 : size >= 10 ? 1 : unit.decimals();
             case FORCE -> size < 10 ? 1 : unit.decimals();
+            case STIFFNESS -> size < 10 ? 2 : unit.decimals();
             default -> unit.decimals();
         };
     }

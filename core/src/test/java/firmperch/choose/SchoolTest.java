@@ -8,7 +8,6 @@ import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import firmperch.check.Topic;
 import firmperch.check.Verdict;
-import firmperch.file.Samples;
 import firmperch.part.Mounted;
 import firmperch.part.Parts;
 import firmperch.pose.Posed;
@@ -18,15 +17,18 @@ import firmperch.search.Choosing;
 import firmperch.search.Progress;
 import firmperch.study.Study;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 
 /** Other ways of making a rig stand: what they say is so when they are built. */
 class SchoolTest {
+    private static final List<School> SCHOOLS = School.of(Demo.project(), Progress.NONE);
+
     /** A counterweight in place of concrete: it stands in every pose, weighs and costs what the two differ by, and reaches as far behind as is told. */
     @Test
     void counterweightInsteadOfConcrete() {
         Project demo = Demo.project();
-        List<School> schools = School.of(demo, Progress.NONE);
+        List<School> schools = SCHOOLS;
         assertThat(schools).isNotEmpty();
         School tail = schools.getFirst();
         assertThat(tail.built().perch().parts()).extracting(Mounted::name).contains("tail-bar", "hung-bag");
@@ -57,10 +59,16 @@ class SchoolTest {
         return most;
     }
 
+    /** Springs in place of tight knobs: what friction holds has more left over by as much as is told, in every pose. */
     @Test
-    void whatHangsHasNone() {
-        assertThat(School.of(Samples.all().stream().filter(p -> p.name().equals("Glazing table")).findFirst()
-                .orElseThrow(), Progress.NONE)).isEmpty();
+    void springsInsteadOfTighterKnobs() {
+        Project demo = Demo.project();
+        School springs = SCHOOLS.getLast();
+        assertThat(springs.built().perch().parts()).extracting(Mounted::name).contains("lift-springs");
+        assertThat(springs.words(demo)).startsWith("Springs of ").contains("the pivots slip (arm angle) 0.92 → ");
+        double left = Assessor.everyPose(springs.built(), Progress.NONE).find("friction@arm.lift").orElseThrow().left();
+        assertThat(springs.held()).endsWith(String.format(Locale.ROOT, "%.2f", left));
+        assertThat(left).isGreaterThan(1.5);
     }
 
     /** Kinds from outside are asked like the others. */

@@ -130,7 +130,7 @@ public final class BallastPanel extends ReasonedPanel {
         look.setId("ballast-look");
         look.setOnAction(e -> look(project));
         others.getChildren().setAll(Words.heading("Other ways"),
-                Words.of("hint", "A counterweight in place of ballast, another base: each worked out whole."), look);
+                Words.of("hint", "A counterweight in place of ballast, another base, springs along an arm: each worked out whole."), look);
     }
 
     private void look(Project project) {
@@ -154,7 +154,7 @@ public final class BallastPanel extends ReasonedPanel {
             }
             if (found.isEmpty()) {
                 others.getChildren().add(Words.of("hint",
-                        "No counterweight that could be hung on, and no other base that fits, stands as firmly as you asked."));
+                        "Nothing that could be hung on, and no other base that fits, stands as firmly as you asked or eases a joint."));
             }
         }, why -> {
             others(project);

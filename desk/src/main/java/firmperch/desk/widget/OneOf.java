@@ -1,9 +1,10 @@
 package firmperch.desk.widget;
 
-import java.util.HashMap;
-import java.util.Map;
+import java.util.List;
+import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
 
 /**
  * Buttons of which one is chosen: with the pointer, or with the arrow keys, which choose as they go from one to the next. Clicked
@@ -11,16 +12,6 @@ import javafx.scene.control.ToggleGroup;
  */
 public final class OneOf {
     private final ToggleGroup group = new ToggleGroup();
-    private final Map<ToggleButton, Runnable> told = new HashMap<>();
-    private boolean quiet;
-
-    public OneOf() {
-        group.selectedToggleProperty().addListener((o, was, is) -> {
-            if (!quiet && is instanceof ToggleButton button) {
-                told.get(button).run();
-            }
-        });
-    }
 
     /**
      * One more.
@@ -28,31 +19,44 @@ public final class OneOf {
      * @param chosen told when it is chosen by hand
      */
     public void add(ToggleButton button, Runnable chosen) {
-        told.put(button, chosen);
         button.setToggleGroup(group);
         button.setOnAction(e -> {
-            if (!button.isSelected()) {
-                show(button);
-                chosen.run();
+            show(button);
+            // Not as the group tells of it: what follows may take buttons out of the group, which must not be in the midst of telling.
+            chosen.run();
+        });
+        button.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            switch (e.getCode()) {
+                case UP, LEFT -> go(button, -1, e);
+                case DOWN, RIGHT -> go(button, 1, e);
+                default -> {
+                    // All other keys are the button's.
+                }
             }
         });
     }
 
+    /** To the next that can be chosen, round at the end. */
+    private void go(ToggleButton from, int way, KeyEvent e) {
+        e.consume();
+        List<Toggle> all = group.getToggles();
+        for (int i = 1; i < all.size(); i++) {
+            if (all.get(Math.floorMod(all.indexOf(from) + i * way, all.size())) instanceof ToggleButton next
+                    && !next.isDisabled()) {
+                next.requestFocus();
+                next.fire();
+                return;
+            }
+        }
+    }
+
     /** One less: whoever is in the group is kept by it. */
     public void remove(ToggleButton button) {
-        quietly(() -> button.setToggleGroup(null));
-        told.remove(button);
+        button.setToggleGroup(null);
     }
 
     /** Shows one as chosen, and tells nobody; none if it is null. */
     public void show(ToggleButton button) {
-        quietly(() -> group.selectToggle(button));
-    }
-
-    private void quietly(Runnable change) {
-        boolean was = quiet;
-        quiet = true;
-        change.run();
-        quiet = was;
+        group.selectToggle(button);
     }
 }
