@@ -130,7 +130,9 @@ public final class BallastPanel extends ReasonedPanel {
         look.setId("ballast-look");
         look.setOnAction(e -> look(project));
         others.getChildren().setAll(Words.heading("Other ways"),
-                Words.of("hint", "A counterweight in place of ballast, another base, springs along an arm: each worked out whole."), look);
+                Words.of("hint",
+                        "A counterweight in place of ballast, another base, springs along an arm: each worked out whole."),
+                look);
     }
 
     private void look(Project project) {

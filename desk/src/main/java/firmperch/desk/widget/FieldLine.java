@@ -1,10 +1,9 @@
 package firmperch.desk.widget;
 
+import firmperch.stock.Catalogue;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Stream;
 import javafx.geometry.Orientation;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
@@ -15,7 +14,7 @@ import javafx.scene.text.Text;
 
 /**
  * A label and what it is of. All editors of a panel begin at one edge and are equally wide; a label that is too long for one line
- * before its editor takes two. A list whose longest name would be cut there stands below its label, as wide as the panel.
+ * before its editor takes two. A list stands below its label, as wide as the panel, while the name chosen would be cut beside it.
  */
 public final class FieldLine extends Region {
     /** As wide as the longest name in the lists, px. */
@@ -31,7 +30,7 @@ public final class FieldLine extends Region {
 
     private final Label label;
     private final Control editor;
-    private List<?> measured;
+    private Object measured;
     private boolean below;
 
     /** A line of the form. */
@@ -43,6 +42,9 @@ public final class FieldLine extends Region {
         label.getStyleClass().add("field-label");
         label.setWrapText(true);
         editor.setMinWidth(0);
+        if (editor instanceof ComboBox<?> list) {
+            list.valueProperty().addListener((o, was, is) -> requestLayout());
+        }
         getChildren().addAll(label, editor);
     }
 
@@ -59,18 +61,20 @@ public final class FieldLine extends Region {
         return below() ? width : Math.max(1, width - editorWidth(width) - GAP);
     }
 
-    /** True if its editor is a list with a name that is longer than the usual width. */
+    /** True if its editor is a list and the name chosen is longer than the usual width. */
     private boolean below() {
-        if (editor instanceof ComboBox<?> list && !list.getItems().equals(measured)) {
-            measured = List.copyOf(list.getItems());
-            below = names(list).anyMatch(name -> WIDE.computeIfAbsent(name, FieldLine::width) > EDITOR - ARROW);
+        if (editor instanceof ComboBox<?> list && !Objects.equals(list.getValue(), measured)) {
+            measured = list.getValue();
+            below = measured != null && WIDE.computeIfAbsent(chosen(list), FieldLine::width) > EDITOR - ARROW;
         }
         return below;
     }
 
-    private static <T> Stream<String> names(ComboBox<T> list) {
-        return list.getItems().stream().filter(Objects::nonNull)
-                .map(item -> list.getConverter() == null ? item.toString() : list.getConverter().toString(item));
+    private static <T> String chosen(ComboBox<T> list) {
+        if (list.getValue() instanceof Catalogue.Row row) {
+            return row.label();
+        }
+        return list.getConverter() == null ? list.getValue().toString() : list.getConverter().toString(list.getValue());
     }
 
     private static double width(String name) {

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.check.Verdict;
 import firmperch.desk.InTheWindow;
+import firmperch.desk.widget.OneOf;
 import firmperch.file.Samples;
 import firmperch.part.Perch;
 import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -63,6 +65,26 @@ class KeyboardDeskTest {
         desk.act(() -> desk.find("perch.arm.links.length").requestFocus());
         press(KeyCode.CONTROL, KeyCode.DIGIT6);
         assertThat(focus()).isEqualTo("step-steady");
+    }
+
+    /** What follows a choice may take other buttons away, as a file that is opened does: found by random driving, in the toolkit's own listeners. */
+    @Test
+    void aChoiceMayTakeOthersAway() {
+        OneOf one = new OneOf();
+        ToggleButton first = new ToggleButton("first");
+        ToggleButton second = new ToggleButton("second");
+        ToggleButton third = new ToggleButton("third");
+        desk.act(() -> {
+            one.add(first, () -> {
+            });
+            one.add(second, () -> one.remove(third));
+            one.add(third, () -> {
+            });
+            one.show(first);
+            second.fire();
+        });
+        assertThat(second.isSelected()).isTrue();
+        assertThat(third.getToggleGroup()).isNull();
     }
 
     /** A length spoilt, its cure found in the panel and applied, and both taken back. */
