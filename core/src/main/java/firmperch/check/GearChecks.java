@@ -82,11 +82,11 @@ final class GearChecks {
                     double stack = between(s.project().gear());
                     double in = m.length() - stack;
                     Mounting.Thread thread = m.screw();
-                    String sum = s.length(m.length()) + " − " + s.length(stack) + " = " + s.length(in)
-                            + " in the camera";
                     // Half way between too short and too long nothing is asked of it.
                     double middle = (thread.least() + thread.most()) / 2;
-                    return new Reading(Math.abs(in - middle), (thread.most() - thread.least()) / 2, () -> sum)
+                    return new Reading(Math.abs(in - middle), (thread.most() - thread.least()) / 2,
+                            () -> s.length(m.length()) + " − " + s.length(stack) + " = " + s.length(in)
+                                    + " in the camera")
                             .saying(() -> in > middle
                                     ? "the screw goes " + s.length(in) + " into the camera, and it has room for "
                                             + s.length(thread.most())

@@ -71,11 +71,11 @@ final class UprightChecks {
 
     private static Reading upright(Fastening f, Situation s) {
         Section section = ((Solid.Bar) f.bar().solid()).section();
-        Stressed worst = Stressed.of(NetSection.of(section, 0), atFoot(f, s), "");
+        Stressed worst = Stressed.of(NetSection.of(section, 0), atFoot(f, s), Double.NaN);
         for (Hole hole : f.bar().holes()) {
             if (hole.at().x() > f.to()) {
                 Stressed there = Stressed.of(NetSection.of(section, hole.diameter()), at(f, s, hole.at().x()),
-                        " at the hole " + s.length(hole.at().x() - f.to()) + " above its foot");
+                        hole.at().x() - f.to());
                 worst = there.stress > worst.stress ? there : worst;
             }
         }
@@ -84,14 +84,16 @@ final class UprightChecks {
                 () -> s.show(Quantity.TORQUE, told.loads[0]) + " / "
                         + String.format(Locale.ROOT, "%.2f cm³", told.modulus * N_PER_MM2) + " + "
                         + s.show(Quantity.FORCE, told.loads[2]) + " / A = " + s.show(Quantity.STRESS, told.stress)
-                        + told.where);
+                        + (Double.isNaN(told.hole)
+                                ? ""
+                                : " at the hole " + s.length(told.hole) + " above its foot"));
     }
 
-    /** A section of an upright under its loads. */
-    private record Stressed(double stress, double[] loads, double modulus, String where) {
-        static Stressed of(NetSection net, double[] loads, String where) {
+    /** A section of an upright under its loads; how far above its foot the hole is that it goes through, m: NaN at the foot itself. */
+    private record Stressed(double stress, double[] loads, double modulus, double hole) {
+        static Stressed of(NetSection net, double[] loads, double hole) {
             double modulus = Math.min(net.modulusY(), net.modulusZ());
-            return new Stressed(loads[0] / modulus + loads[2] / net.area(), loads, modulus, where);
+            return new Stressed(loads[0] / modulus + loads[2] / net.area(), loads, modulus, hole);
         }
     }
 
