@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * All that is bought for a rig, each thing once, with its rough price before tax: bars by their length, boards by their area, concrete in whole bags,
@@ -71,7 +72,7 @@ public record Shopping(List<Line> lines) {
     /** The list for a rig. */
     public static Shopping of(Assembly assembly, UnitSystem units) {
         Map<String, Line> all = new LinkedHashMap<>();
-        PremixBag bag = PremixBag.ALL.get(units == UnitSystem.IMPERIAL ? "bag-80lb" : "bag-25kg");
+        PremixBag bag = bag(units);
         int bags = 0;
         for (Sort sort : List.of(Sort.BAR, Sort.BOARD, Sort.PIECE)) {
             for (Piece piece : assembly.pieces().reversed()) {
@@ -91,9 +92,23 @@ public record Shopping(List<Line> lines) {
         }
         List<Line> lines = new ArrayList<>(all.values());
         if (bags > 0) {
-            lines.add(new Line(Sort.BAG, "Concrete mix, " + bag.label(), bags, bags * bag.price()));
+            lines.add(new Line(Sort.BAG, concrete(units), bags, bags * bag.price()));
         }
         return new Shopping(lines);
+    }
+
+    private static PremixBag bag(UnitSystem units) {
+        return PremixBag.ALL.get(units == UnitSystem.IMPERIAL ? "bag-80lb" : "bag-25kg");
+    }
+
+    /** What concrete is called. */
+    static String concrete(UnitSystem units) {
+        return "Concrete mix, " + bag(units).label();
+    }
+
+    /** What a piece is called, if it is bought or cut. */
+    static Optional<String> item(Piece piece, UnitSystem units) {
+        return Optional.ofNullable(line(piece, units)).map(Line::item);
     }
 
     private static Line line(Piece piece, UnitSystem units) {

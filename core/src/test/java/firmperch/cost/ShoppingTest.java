@@ -89,6 +89,33 @@ class ShoppingTest {
                 .containsExactly(list.lines().getLast().item());
     }
 
+    /** All that is ticked as there already stays so told in inches, in every demo, half a length as half; what other rigs need keeps its name. */
+    @Test
+    void whatIsThereStaysThereInOtherUnits() {
+        for (Project demo : Samples.all()) {
+            Project project = demo;
+            for (Shopping.Line line : of(demo).lines()) {
+                project = project.with(project.purse().having(line.item(), line.amount()));
+            }
+            project = project.with(project.purse().having("pine C24 94 × 44 mm", 3));
+            Project inches = OtherUnits.of(project, UnitSystem.IMPERIAL);
+            assertThat(inches.units()).isEqualTo(UnitSystem.IMPERIAL);
+            Shopping list = of(inches);
+            assertThat(list.lines()).as(demo.name()).allMatch(line -> line.there(inches.purse()));
+            assertThat(list.toPay(inches.purse())).isCloseTo(0, within(1e-6));
+            assertThat(inches.purse().has("pine C24 94 × 44 mm")).isEqualTo(3);
+            Project back = OtherUnits.of(inches, UnitSystem.METRIC);
+            assertThat(of(back).lines()).as(demo.name()).allMatch(line -> line.there(back.purse()));
+        }
+        Project demo = Demo.project();
+        Shopping.Line sticks = line(of(demo), "beech D40 45 × 18 mm");
+        Project half = OtherUnits.of(demo.with(demo.purse().having(sticks.item(), sticks.amount() / 2)),
+                UnitSystem.IMPERIAL);
+        assertThat(half.purse().has()).singleElement()
+                .satisfies(o -> assertThat(o.amount()).isCloseTo(sticks.amount() / 2, within(1e-9)));
+        assertThat(of(half).toPay(half.purse())).isLessThan(half.purse().here(of(half).price()));
+    }
+
     /** Sign and place as the platform has them for the language and country (CLDR); yen have no hundredths. */
     @Test
     void moneyIsToldAsIsUsual() {

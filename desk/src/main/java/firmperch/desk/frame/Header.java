@@ -1,6 +1,7 @@
 package firmperch.desk.frame;
 
 import firmperch.check.Verdict;
+import firmperch.cost.OtherUnits;
 import firmperch.desk.document.Document;
 import firmperch.desk.widget.OneOf;
 import firmperch.desk.widget.Spacer;
@@ -149,8 +150,8 @@ final class Header extends HBox {
         host.fillFileMenu(file);
         units.setId("units");
         units.getStyleClass().add("quiet");
-        units.setOnAction(e -> document.edit("units",
-                document.project().units() == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC));
+        units.setOnAction(e -> document.edit(OtherUnits.of(document.project(),
+                document.project().units() == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC)));
         icon(undo, Feather.CORNER_UP_LEFT, "Undo");
         icon(redo, Feather.CORNER_UP_RIGHT, "Redo");
         undo.setId("undo");
