@@ -43,6 +43,9 @@ public final class LoadPath extends VBox {
     private static final double MARK_X = 27;
     /** What one branch of a fork stands beside the other. */
     private static final double BESIDE = 20;
+    /** A row with a name and what it carries, and one in which the name takes two lines, px. */
+    private static final double TWO_LINES = 42;
+    private static final double THREE_LINES = 66;
 
     private final List<Row> rows = new ArrayList<>();
     private final OneOf one = new OneOf();
@@ -243,6 +246,9 @@ public final class LoadPath extends VBox {
 
         Row() {
             name.getStyleClass().add("station");
+            // Where the rows are high enough a long name takes two lines; all rows are alike high whatever they are called.
+            name.wrapTextProperty().bind(heightProperty().greaterThan(THREE_LINES));
+            setPrefHeight(TWO_LINES);
             carries.getStyleClass().add("hint");
             left.getStyleClass().add("left-over");
             left.setMinWidth(USE_PREF_SIZE);

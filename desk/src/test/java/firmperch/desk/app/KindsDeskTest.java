@@ -101,7 +101,7 @@ class KindsDeskTest {
         desk.hand.move(desk.onSide(camera.plus(new Vec3(0.4, 0, 0))));
         desk.hand.release();
         assertThat(desk.now().project().stance().joints().get("beam.reach")).isEqualTo(0.72);
-        assertThat(desk.text("notice")).contains("as near as it comes").contains("beam comes out");
+        assertThat(desk.text("notice")).contains("as near as it comes").contains("“Beam comes out” is at its stop");
     }
 
     /** Pulled into the bench, the lens stops above it and the bench is named; how far the camera reaches is told under Place. */
