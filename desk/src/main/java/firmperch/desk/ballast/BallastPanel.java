@@ -1,14 +1,13 @@
 package firmperch.desk.ballast;
 
 import firmperch.check.Topic;
-import firmperch.choose.School;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
+import firmperch.desk.panel.OtherWays;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.panel.ReasonedPanel;
-import firmperch.desk.widget.CachedVBox;
 import firmperch.desk.widget.Words;
 import firmperch.part.Mounted;
 import firmperch.project.Project;
@@ -28,8 +27,7 @@ import javafx.scene.control.Label;
 public final class BallastPanel extends ReasonedPanel {
     private final Document document;
     private final Background background = new Background("ballast");
-    private final Background looking = new Background("other ways");
-    private final CachedVBox others = new CachedVBox(6);
+    private final OtherWays others;
     private final Label answer = new Label();
     private final Label bags = new Label();
     private final Button apply = new Button("Pour that much");
@@ -40,7 +38,6 @@ public final class BallastPanel extends ReasonedPanel {
     private Project sizedFor;
     private BallastSizing sizing;
     private boolean working;
-    private boolean searching;
 
     public BallastPanel(Document document, ReasonList.Actions actions) {
         super(new ReasonList(actions,
@@ -54,13 +51,14 @@ public final class BallastPanel extends ReasonedPanel {
         bags.setId("ballast-bags");
         apply.setId("ballast-apply");
         apply.setOnAction(e -> pour());
-        others.setId("ballast-others");
+        others = new OtherWays(document, "ballast",
+                "A counterweight in place of ballast, another base, springs along an arm: each worked out whole.");
         stack(answer, apply, bags, caution, form(0), others, Words.heading("Reasons"), reasons());
     }
 
     @Override
     public boolean busy() {
-        return working || searching || super.busy();
+        return working || others.busy() || super.busy();
     }
 
     /** Makes it as it was sized, if it was sized for what is there now: the panel follows a frame later. */
@@ -95,7 +93,7 @@ public final class BallastPanel extends ReasonedPanel {
         }
         sizedFor = project;
         apply.setDisable(true);
-        others(project);
+        others.show(project);
         boolean applies = BallastSizing.applies(project);
         for (Node node : List.of(apply, bags, caution)) {
             node.setVisible(applies);
@@ -119,48 +117,6 @@ public final class BallastPanel extends ReasonedPanel {
             working = false;
             answer.setText("The ballast could not be sized: " + why);
             bags.setText("");
-        });
-    }
-
-    /** Other ways of making it stand are worked out when they are asked for, as that takes seconds. */
-    private void others(Project project) {
-        looking.stop();
-        searching = false;
-        Button look = new Button("Look for other ways …");
-        look.setId("ballast-look");
-        look.setOnAction(e -> look(project));
-        others.getChildren().setAll(Words.heading("Other ways"),
-                Words.of("hint",
-                        "A counterweight in place of ballast, another base, springs along an arm: each worked out whole."),
-                look);
-    }
-
-    private void look(Project project) {
-        searching = true;
-        Button stop = new Button("Stop");
-        stop.setId("ballast-stop");
-        stop.setOnAction(e -> others(project));
-        others.getChildren().setAll(Words.heading("Other ways"), Words.of("hint", "Working them out …"), stop);
-        looking.run(progress -> School.of(project, progress), found -> {
-            searching = false;
-            others.getChildren().setAll(Words.heading("Other ways"));
-            for (School school : found) {
-                Button build = new Button("Build it so");
-                build.setId("ballast-other-" + others.getChildren().size() / 2);
-                build.setOnAction(e -> {
-                    if (document.project().onlyMovedFrom(project)) {
-                        document.edit(school.assessed());
-                    }
-                });
-                others.getChildren().addAll(Words.of("answer", Words.unbroken(school.words(project))), build);
-            }
-            if (found.isEmpty()) {
-                others.getChildren().add(Words.of("hint",
-                        "Nothing that could be hung on, and no other base that fits, stands as firmly as you asked or eases a joint."));
-            }
-        }, why -> {
-            others(project);
-            document.refused(why);
         });
     }
 

@@ -3,10 +3,12 @@ package firmperch.desk.steady;
 import firmperch.desk.document.Document;
 import firmperch.desk.form.Field;
 import firmperch.desk.form.Form;
+import firmperch.desk.panel.OtherWays;
 import firmperch.desk.panel.ReasonList;
 import firmperch.desk.panel.ReasonedPanel;
 import firmperch.desk.widget.Words;
 import firmperch.param.Path;
+import firmperch.project.Project;
 import firmperch.search.Assessment;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
@@ -16,6 +18,8 @@ import javafx.scene.control.TitledPane;
 /** Every reason, the gravest first: a fall before a sag, and what is asked of a perch. */
 public final class SteadyPanel extends ReasonedPanel {
     private final Label now = Words.of("answer", "");
+    private final OtherWays others;
+    private Project shown;
 
     public SteadyPanel(Document document, ReasonList.Actions actions) {
         super(new ReasonList(actions, (a, f) -> true, true),
@@ -23,13 +27,26 @@ public final class SteadyPanel extends ReasonedPanel {
         TitledPane asked = new TitledPane("What is asked", form(0));
         asked.setExpanded(false);
         asked.setId("policy");
-        stack(now, asked, Words.heading("Reasons, the gravest first"), reasons());
+        others = new OtherWays(document, "steady",
+                "Springs along an arm in place of tight knobs: each worked out whole.");
+        stack(now, asked, others, Words.heading("Reasons, the gravest first"), reasons());
+    }
+
+    @Override
+    public boolean busy() {
+        return others.busy() || super.busy();
     }
 
     @Override
     public void show(Assessment assessment) {
         super.show(assessment);
         now.setText(Words.unbroken(now(assessment.situation())));
+        // What stands has them under Ballast, among others.
+        only(others, !assessment.situation().stands());
+        if (shown == null || !assessment.project().onlyMovedFrom(shown)) {
+            shown = assessment.project();
+            others.show(shown);
+        }
     }
 
     private static String now(Situation s) {

@@ -104,6 +104,22 @@ class KindsDeskTest {
         assertThat(desk.text("notice")).contains("as near as it comes").contains("“Beam comes out” is at its stop");
     }
 
+    /** What hangs has no ballast: other ways of making it stay are looked for under Steady, and the search can be stopped; nothing tells it how far it leans. */
+    @Test
+    void otherWaysOfWhatHangs() {
+        show(sample("Glazing table"));
+        desk.go(Step.STEADY);
+        desk.filled();
+        assertThat(desk.says("It hangs and weighs")).isTrue();
+        assertThat(desk.says("before it goes, takes a push")).isFalse();
+        desk.press("steady-look");
+        desk.press("steady-stop");
+        desk.until("it can be looked for anew", () -> DeskFixture.seen(desk.find("steady-look")));
+        show(sample("Turning shelf"));
+        assertThat(desk.says("before it goes, takes a push")).isTrue();
+        assertThat(desk.says("Springs along an arm in place")).as("under Ballast instead").isFalse();
+    }
+
     /** Pulled into the bench, the lens stops above it and the bench is named; how far the camera reaches is told under Place. */
     @Test
     void theBenchIsInTheWay() {
