@@ -28,7 +28,6 @@ import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -131,7 +130,7 @@ public record School(Project built, String parts, Assessment assessed, double pr
     private static String held(Project project, School now, Mounted eases) {
         String of = now.assessed.study().assembly().ties().stream()
                 .filter(tie -> tie.station().part().equals(eases.name()))
-                .map(tie -> tie.to().body().motion().freedom().label().toLowerCase(Locale.ROOT)).findFirst()
+                .map(tie -> now.assessed.study().named(tie.to().body().motion().freedom())).findFirst()
                 .map(label -> " (" + label + ") ").orElse(" ");
         return Assessor.sampled(project, Progress.NONE).findings().stream()
                 .filter(f -> f.about().topic() == Topic.SLIPS)
