@@ -359,12 +359,27 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
     @SuppressWarnings("unchecked")
     <T extends Node> T find(String id) {
         try {
-            WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS,
-                    () -> robot.lookup((Node n) -> id.equals(n.getId()) && seen(n)).tryQuery().isPresent());
+            WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> there(id).isPresent());
         } catch (TimeoutException e) {
             throw new AssertionError("there is no " + id, e);
         }
-        return (T) robot.lookup((Node n) -> id.equals(n.getId()) && seen(n)).query();
+        return (T) there(id).orElseThrow(() -> new AssertionError("there is no " + id + " any more"));
+    }
+
+    private Optional<Node> there(String id) {
+        return asked(() -> robot.lookup((Node n) -> id.equals(n.getId()) && seen(n)).tryQuery());
+    }
+
+    /** Looked up on the JavaFX thread, as what is in the window changes under any other. */
+    private static <T> T asked(Callable<T> what) {
+        if (!Platform.isFxApplicationThread()) {
+            return WaitForAsyncUtils.waitForAsyncFx(60_000, what);
+        }
+        try {
+            return what.call();
+        } catch (Exception e) {
+            throw new AssertionError(e);
+        }
     }
 
     /** Neither in the panel of another step, which is only out of sight, nor in a row that is still to be shown. */
@@ -382,8 +397,8 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         if (!Platform.isFxApplicationThread()) {
             filled();
         }
-        return robot.lookup(n -> n instanceof Label label && seen(label) && label.getText() != null
-                && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent();
+        return asked(() -> robot.lookup(n -> n instanceof Label label && seen(label) && label.getText() != null
+                && label.getText().replace('\u00a0', ' ').contains(words)).tryQuery().isPresent());
     }
 
     void press(String id) {
