@@ -1,5 +1,6 @@
 package firmperch.body;
 
+import firmperch.stock.Bolt;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
 import firmperch.stock.ThreadedPipe;
@@ -160,7 +161,7 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
     }
 
     /** The ends of a pivot's bolt, to hook something on that turns there: the port is the pivot's middle. */
-    public record Pivot() implements Fit {
+    public record Pivot(Bolt bolt) implements Fit {
         @Override
         public String words() {
             return "the pivot of an arm";

@@ -1,5 +1,6 @@
 package firmperch.body;
 
+import firmperch.stock.Bolt;
 import firmperch.units.InvalidValue;
 import java.util.List;
 
@@ -44,10 +45,26 @@ public sealed interface Tie {
      * @param rate N/m
      * @param free its length unloaded, m
      * @param most how long it may be pulled, m
+     * @param eyes what it is hooked on; null for what is made to hold it
      */
-    record Spring(String id, String name, Station station, List<Hook> path, double rate, double free, double most)
+    record Spring(String id, String name, Station station, List<Hook> path, double rate, double free, double most,
+            Eyes eyes)
             implements
                 Tie {
+        /**
+         * Ends of bolts that its eyes turn on.
+         *
+         * @param count how many share its pull at either end
+         * @param out from where the bolt is held to the middle of the eye, m
+         */
+        public record Eyes(Bolt bolt, int count, double out) {}
+
+        /** One that is hooked on what is made to hold it. */
+        public Spring(String id, String name, Station station, List<Hook> path, double rate, double free,
+                double most) {
+            this(id, name, station, path, rate, free, most, null);
+        }
+
         public Spring {
             path = straight(name, path);
         }

@@ -14,12 +14,15 @@ import java.util.List;
 
 /** Springs, ropes and cords: each may be pulled only so far. */
 final class TieChecks {
+    /** What a bolt's proof moment is divided by: our own judgement, as for other steel that is worked by hand. */
+    private static final double SAFE = 1.5;
+
     private TieChecks() {
     }
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(spring(), rope(), balance().balancing(), runaway(), cord());
+        return List.of(spring(), eyes(), rope(), balance().balancing(), runaway(), cord());
     }
 
     private static <T extends Tie> List<Subject<T>> each(Study study, Class<T> kind) {
@@ -33,6 +36,23 @@ final class TieChecks {
                         Quantity.LENGTH, Scope.EVERY_POSE, false, "the %s [is|are] pulled too far", "ℓ ≤ ℓ_most",
                         "geometry; how long it may be pulled: its maker"),
                 study -> each(study, Tie.Spring.class), (tie, s) -> longest(tie, tie.most(), s), Certainty.PROVEN);
+    }
+
+    /** What turns on the end of a bolt bends it where the bolt is held. */
+    private static FunctionCheck<Tie.Spring> eyes() {
+        return new FunctionCheck<>(
+                new About("eyes", Topic.BREAKS, "Do the bolts bear the eyes of the %s?", Quantity.TORQUE,
+                        Scope.EVERY_POSE, false, "the %s bends the bolts that it turns on",
+                        "F/n · e ≤ σ_proof · π·d³/32 / 1.5", "cantilever (Roark); ISO 898-1 proof stress of class 4.6")
+                        .where("F pull, n springs, e from nut to eye, d of the bolt's stress area"),
+                study -> each(study, Tie.Spring.class).stream().filter(s -> s.thing().eyes() != null).toList(),
+                (tie, s) -> {
+                    double each = tie.pull(s.tieLength(tie)) / tie.eyes().count();
+                    double moment = each * tie.eyes().out();
+                    return new Reading(moment, tie.eyes().bolt().bears() / SAFE,
+                            () -> s.show(Quantity.FORCE, each) + " on each " + tie.eyes().bolt().label() + ", "
+                                    + s.length(tie.eyes().out()) + " beyond its nut");
+                }, Certainty.PROVEN);
     }
 
     private static FunctionCheck<Tie.Cord> cord() {

@@ -90,8 +90,8 @@ record LinkPair(Links links, Pivots pivots, Stops stops, Material plate, double 
         pivot(out, 3, "upper outer", new Joint.Side(moving.upper, far, high), Joint.Side.of(moving.end, up), lift,
                 UPWARD);
         // The diagonal that lengthens as the arm goes down.
-        out.offer("near", new Port.Pivot(), base, Placement.at(foot.point(up)), null);
-        out.offer("far", new Port.Pivot(), moving.end, Placement.HERE, null);
+        out.offer("near", new Port.Pivot(pivots.bolt()), base, Placement.at(foot.point(up)), null);
+        out.offer("far", new Port.Pivot(pivots.bolt()), moving.end, Placement.HERE, null);
         out.measure("links.length", moving.lower, Vec3.ZERO, moving.lower, far);
         out.measure("links.spacing", moving.end, Vec3.ZERO, moving.end, up);
     }

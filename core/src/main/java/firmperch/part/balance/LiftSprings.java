@@ -13,7 +13,9 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.param.Params;
 import firmperch.part.Part;
+import firmperch.stock.Bolt;
 import firmperch.stock.Fitting;
+import firmperch.stock.HexBolt;
 import firmperch.units.InvalidValue;
 import firmperch.units.Require;
 import firmperch.units.UnitSystem;
@@ -24,8 +26,7 @@ import java.util.List;
  * goes down, and so carry of its load what the pivots need not hold. They run from bolt end to bolt end on washers that turn.
  *
  * <p>They are taut wherever the arm may be, so a spring wound with pretension pulls as one without that is shorter by pretension over rate. Half of them
- * moves with each end. Left out: the room that they take beside the sticks; and how their eyes bend the ends of the pivots' bolts, which is to be asked: 200 N
- * on an eye 10 mm beside the stick stand 2 N·m or 38 N/mm² in the thread of a bolt M10, 6 % of what class 8.8 yields at, and more with stiffer springs.
+ * moves with each end. How their eyes bend the ends of the pivots' bolts is asked. Left out: the room that they take beside the sticks.
  *
  * @param rate of each, N/m
  * @param length of each unloaded, hook to hook, m
@@ -49,6 +50,9 @@ public record LiftSprings(double rate, double length, double pretension, double 
     private static final double EACH = 5;
     private static final double KILOGRAM = 30;
     private static final int PAIR = 2;
+    /** From the nut to the middle of an eye, m: a washer and half a hook, our own judgement; and so much longer are the bolts at each end. */
+    private static final double OUT = 0.01;
+    private static final double LONGER = 0.05;
     private static final String WHO = "Springs along an arm";
 
     public LiftSprings {
@@ -82,7 +86,7 @@ public record LiftSprings(double rate, double length, double pretension, double 
         }
         Port near = on.getFirst();
         Port far = on.getLast();
-        near.fitting(WHO, Port.Pivot.class, "the pivots of an arm");
+        Bolt bolt = near.fitting(WHO, Port.Pivot.class, "the pivots of an arm").bolt();
         far.fitting(WHO, Port.Pivot.class, "the pivots of an arm");
         if (far.body().parent() != near.body() || !(far.body().motion() instanceof Motion.Linked arm)) {
             throw new InvalidValue(WHO, "between pivots that are not of one arm",
@@ -97,14 +101,19 @@ public record LiftSprings(double rate, double length, double pretension, double 
         out.station("", called, near.body(), near.at().origin(), near.station());
         out.tie(new Tie.Spring(out.id("springs"), "pair of springs", out.station(),
                 List.of(new Tie.Hook(near.body(), near.at().origin()), new Tie.Hook(far.body(), far.at().origin())),
-                PAIR * rate, length - pretension / rate, longest));
+                PAIR * rate, length - pretension / rate, longest, new Tie.Spring.Eyes(bolt, PAIR, OUT)));
         Fitting spring = new Fitting("Tension spring " + out.show(STIFFNESS, rate) + ", " + out.length(length)
                 + " long unloaded, to be pulled to " + out.length(longest), mass(), EACH + KILOGRAM * mass());
         // Of two springs half is at either end: as much as one.
         out.fit(near.body(), near.at().origin(), 1, spring, "carry the arm");
         out.fit(far.body(), far.at().origin(), 1, spring, "carry the arm");
+        Fitting nut = new Fitting("Lock nut " + bolt.label(), HexBolt.of(bolt).nut(), 0.2);
+        out.fit(near.body(), near.at().origin(), PAIR, nut, "keep the springs' eyes on the pivots' bolts");
+        out.fit(far.body(), far.at().origin(), PAIR, nut, "keep the springs' eyes on the pivots' bolts");
         out.work("springs " + out.part(),
-                "Hook the springs on with the arm at its highest, where they are shortest: from the upper pivots near by to the lower ones at its end.",
+                "Take the bolts of these pivots " + out.length(LONGER)
+                        + " longer. Hook the springs on with the arm at its highest, where they are shortest: from the upper pivots near by to the lower ones at its end; "
+                        + "a lock nut keeps each eye on, loose enough to turn.",
                 List.of("arm"), "",
                 "Goggles. With the camera off they throw the arm up: lock it first, and keep fingers from between the links.");
     }

@@ -16,6 +16,7 @@ import firmperch.pose.Posed;
 import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.search.Progress;
+import firmperch.stock.HexBolt;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.ArrayList;
@@ -53,7 +54,7 @@ class LiftSpringsTest {
 
     /**
      * By the triangle of link, plate and spring (statics): ℓ² = L² + s² − 2·L·s·sin θ, and a pull F turns the links with F·L·s·cos θ/ℓ; what
-     * the springs weigh at the arm's end is one of the two.
+     * the springs and their nuts weigh at the arm's end is half of it.
      */
     @ParameterizedTest
     @ValueSource(doubles = {-0.3, 0, 0.25, 0.6})
@@ -64,12 +65,15 @@ class LiftSpringsTest {
         double long_ = Math.sqrt(link * link + plate * plate - 2 * link * plate * Math.sin(angle));
         double pull = 2 * (15 + 200 * (long_ - 0.5));
         double turns = pull * link * plate * Math.cos(angle) / long_;
-        double sinks = springs.mass() * 9.80665 * link * Math.cos(angle);
         Posed without = lifted(DEMO, angle);
         Posed with = lifted(with(springs), angle);
+        double more = with.mass() - without.mass();
+        double sinks = more / 2 * 9.80665 * link * Math.cos(angle);
         assertThat(with.potentialSlope(lift(with))).isCloseTo(
                 without.potentialSlope(lift(without)) - turns + sinks, within(1e-6));
-        assertThat(with.mass() - without.mass()).isCloseTo(2 * springs.mass(), within(1e-9));
+        assertThat(more).as("two springs and four nuts M12").isCloseTo(
+                2 * springs.mass() + 4 * HexBolt.ALL.get("m12").nut(),
+                within(1e-9));
     }
 
     /**
@@ -97,6 +101,20 @@ class LiftSpringsTest {
         // Too strong a pair throws the arm up with the camera off: no better than none.
         assertThat(Assessor.everyPose(with(new LiftSprings(650, 0.3, 0, 0.8)), Progress.NONE).find("friction@arm.lift")
                 .orElseThrow().left()).isLessThan(before.left());
+    }
+
+    /**
+     * By hand, the arm of the demo at its lowest stop, −40°: ℓ = √(0.64² + 0.11² + 2·0.64·0.11·sin 40°) = 0.716 m; each of two of 200 N/m and 0.3 m
+     * pulls 83.2 N, 0.832 N·m on an eye 10 mm out. A bolt M12 (84.3 mm², d 10.36 mm, ISO 898-1) takes 225·π·10.36³/32 = 24.6 N·m, over 1.5.
+     */
+    @Test
+    void theirEyesBendTheBolts() {
+        Finding eyes = Assessor.everyPose(with(new LiftSprings(200, 0.3, 0, 0.8)), Progress.NONE)
+                .find("eyes@springs.springs").orElseThrow();
+        assertThat(eyes.reading().asked()).isCloseTo(0.832, within(0.01));
+        assertThat(eyes.reading().available()).isCloseTo(24.6 / 1.5, within(0.05));
+        assertThat(Assessor.everyPose(with(new LiftSprings(6000, 0.3, 0, 0.8)), Progress.NONE)
+                .find("eyes@springs.springs").orElseThrow().verdict()).isEqualTo(Verdict.GIVES);
     }
 
     @Test
