@@ -44,7 +44,7 @@ final class TieChecks {
                 new About("eyes", Topic.BREAKS, "Do the bolts bear the eyes of the %s?", Quantity.TORQUE,
                         Scope.EVERY_POSE, false, "the %s bends the bolts that it turns on",
                         "F/n · e ≤ σ_proof · π·d³/32 / 1.5", "cantilever (Roark); ISO 898-1 proof stress of class 4.6")
-                        .where("F pull, n springs, e from nut to eye, d of the bolt's stress area"),
+                        .where("F pull, n springs, e from nut to eye, σ_proof what the bolt takes, d of its stress area"),
                 study -> each(study, Tie.Spring.class).stream().filter(s -> s.thing().eyes() != null).toList(),
                 (tie, s) -> {
                     double each = tie.pull(s.tieLength(tie)) / tie.eyes().count();
