@@ -97,8 +97,8 @@ public final class CellBounds {
     }
 
     /** How much a freedom's width adds to the bounds; used to choose the one to halve a cell along. */
-    public double weight(int freedom) {
-        return rates.massSpeed(freedom) * widths[freedom];
+    public static double weight(Rig rig, int freedom, double width) {
+        return rig.bounds().massSpeed(freedom) * width;
     }
 
     /**

@@ -41,6 +41,11 @@ public final class Pose {
         return values[i];
     }
 
+    /** A copy of all of them. */
+    public double[] values() {
+        return values.clone();
+    }
+
     /** How many settings it has. */
     public int size() {
         return values.length;

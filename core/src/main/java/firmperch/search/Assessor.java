@@ -11,11 +11,13 @@ import firmperch.project.Project;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /** Runs every question: in the set pose, over every pose, and again for each cure that is tried. */
 public final class Assessor {
@@ -119,26 +121,47 @@ public final class Assessor {
     static List<Finding> everyPose(Study study, List<Question<?>> questions, Predicate<Question<?>> proof,
             Progress progress) {
         InEach each = new InEach(study);
-        Pose usual = study.set().posed().pose();
         // Where a hand holds the camera instead of a rig, only where it is wanted counts.
         List<Question<?>> swept = study.project().perch().none()
                 ? List.of()
                 : questions.stream().filter(q -> q.about().scope() == Scope.EVERY_POSE).toList();
-        WorstPose travel = swept.isEmpty() ? null : new WorstPose(study);
-        double[][] grid = swept.isEmpty() ? new double[0][0] : travel.sweep(swept, proof);
-        boolean[][] felt = swept.isEmpty() ? new boolean[0][0] : travel.felt(swept, grid);
-        progress.at(0.4, "looking at every pose");
+        Map<Question<?>, WorstPose.Found> worst = swept.isEmpty()
+                ? Map.of()
+                : worst(study, swept, proof, progress);
         return questions.parallelStream().map(question -> {
-            int row = swept.indexOf(question);
-            if (row < 0) {
-                return each.answered(question);
-            }
-            WorstPose.Found worst = proof.test(question)
-                    ? travel.worst(question, grid[row], felt[row], usual, true)
-                    : travel.roughly(question, grid[row], felt[row], usual);
-            progress.at(0.4 + 0.6 * row / swept.size(), question.words());
-            return answered(question, study.in(worst.pose()), worst.search());
+            WorstPose.Found found = worst.get(question);
+            return found == null
+                    ? each.answered(question)
+                    : answered(question, study.in(found.pose()), found.search());
         }).toList();
+    }
+
+    private static Map<Question<?>, WorstPose.Found> worst(Study study, List<Question<?>> swept,
+            Predicate<Question<?>> proof, Progress progress) {
+        Pose usual = study.set().posed().pose();
+        WorstPose travel = new WorstPose(study);
+        double[][] grid = travel.sweep(swept, proof);
+        boolean[][] felt = travel.felt(swept, grid);
+        progress.at(0.4, "looking at every pose");
+        WorstPose.Found[] found = new WorstPose.Found[swept.size()];
+        IntStream.range(0, found.length).parallel().forEach(i -> {
+            Question<?> question = swept.get(i);
+            found[i] = proof.test(question)
+                    ? travel.climbed(question, grid[i], felt[i], usual, true)
+                    : travel.roughly(question, grid[i], felt[i], usual);
+            progress.at(0.4 + 0.3 * i / found.length, question.words());
+        });
+        Map<Question<?>, WorstPose.Found> worst = new IdentityHashMap<>();
+        List<Question<?>> proven = new ArrayList<>();
+        for (int i = 0; i < found.length; i++) {
+            worst.put(swept.get(i), found[i]);
+            if (proof.test(swept.get(i))) {
+                proven.add(swept.get(i));
+            }
+        }
+        progress.at(0.7, "proving that no pose is worse");
+        worst.putAll(travel.proven(proven, worst));
+        return worst;
     }
 
     /**

@@ -5,24 +5,29 @@ import firmperch.check.Finding.Search;
 import firmperch.check.Question;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Pose;
-import firmperch.pose.Posed;
 import firmperch.search.WorstPose.Found;
 import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.PriorityQueue;
-import java.util.stream.IntStream;
+import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Branch and bound over a rig's travel. The aim is a proof that no pose anywhere, also between the samples, is much
  * worse than the worst one found.
  *
  * <p>A cell is a box in the space of the joint settings. {@link Situation#loosened} gives an upper bound on how much
- * could be used anywhere in the cell, derived from lengths and masses. The cell with the largest bound is halved, and
- * each half is bounded again. The search ends when the largest bound left is within {@link WorstPose#TOLERANCE} (one
- * per cent) of the worst pose found, or below {@link WorstPose#PLENTY}. Then no cell can hide anything worse.
+ * could be used anywhere in the cell, derived from lengths and masses. A cell whose bound is over the worst pose found by more
+ * than {@link WorstPose#TOLERANCE} (one per cent), and over {@link WorstPose#PLENTY}, is halved, and each half is bounded again.
+ * The search ends when none is left. Then no cell can hide anything worse.
+ *
+ * <p>Questions that feel the same freedoms are asked together: where a cell is halved for several of them, what they share is
+ * worked out once. All cells of one width are looked at before the next narrower ones, so that what is found does not depend on
+ * which thread comes first.
  *
  * <p>Bounds shrink with the square of the cell's width (Du and Kearfott 1994), so halving ends soon. It can fail in
  * two ways, and both are told in the result: the limit of cells is reached, or the bound is infinite because a
@@ -32,100 +37,185 @@ final class BranchAndBound {
     private static final int MOST_CELLS = 3000;
     /** With more freedoms than this, the one worth halving is searched for; with fewer, the widest is taken. */
     private static final int FEW = 3;
+    /** Freedoms are not halved any narrower, rad or m. */
+    private static final double NARROW = 1e-6;
+    /** Stands where a question does not ask for a cell. */
+    private static final double NOT_ASKED = Double.NEGATIVE_INFINITY;
 
     private final Study study;
     private final List<Freedom> freedoms;
+    private final List<Question<?>> questions;
+    private final BitSet felt;
+    private final boolean many;
+    /** For each question: the most found, where, in how many poses and cells, and the greatest bound that stays. */
+    private final double[] most;
+    private final double[][] best;
+    private final int[] count;
+    private final double[] left;
 
-    private record Cell(double[] middle, double[] half, double bound) {}
+    /** @param could the bound for each question; {@link #NOT_ASKED} where it need not be known */
+    private record Cell(double[] middle, double[] half, double[] could) {}
 
-    BranchAndBound(Study study) {
+    /** A cell just bounded, and what each question finds in its middle where that was worth asking. */
+    private record Bounded(Cell cell, double[] found) {}
+
+    /** @param felt freedoms that can make a difference, the same for all of them */
+    private BranchAndBound(Study study, List<Question<?>> questions, List<Found> starts, BitSet felt) {
         this.study = study;
+        this.questions = questions;
+        this.felt = felt;
         freedoms = study.assembly().freedoms();
+        many = felt.cardinality() > FEW;
+        most = starts.stream().mapToDouble(Found::used).toArray();
+        best = starts.stream().map(f -> f.pose().values()).toArray(double[][]::new);
+        count = starts.stream().mapToInt(f -> f.search().poses()).toArray();
+        left = new double[most.length];
     }
 
     /**
-     * The worst use, proven to within one per cent, or as far as the limit of cells allows.
+     * The worst use of each, proven to within one per cent, or as far as the limit of cells allows.
      *
-     * @param start the worst pose known, and how much is used there
-     * @param felt freedoms that can make a difference
-     * @param count how many poses and cells were looked at; counted on
+     * @param starts the worst pose known for each, and how many were looked at for it
+     * @param felt freedoms that can make a difference, the same for all of them
      */
-    Found bounded(Question<?> question, double[] start, double used, boolean[] felt, int[] count) {
-        if (!derived(question, start, used, felt)) {
-            return new Found(Pose.of(start), used, new Search(count[0], Double.NaN, false));
+    static Map<Question<?>, Found> bounded(Study study, List<Question<?>> questions, Map<Question<?>, Found> starts,
+            BitSet felt) {
+        return new BranchAndBound(study, questions, questions.stream().map(starts::get).toList(), felt).bounded();
+    }
+
+    private Map<Question<?>, Found> bounded() {
+        double[] asked = new double[most.length];
+        boolean[] derived = new boolean[most.length];
+        for (int q = 0; q < asked.length; q++) {
+            derived[q] = derived(q);
+            asked[q] = derived[q] ? 0 : NOT_ASKED;
         }
-        double[] best = start;
-        double most = used;
-        long felts = IntStream.range(0, felt.length).filter(i -> felt[i]).count();
-        PriorityQueue<Cell> open = new PriorityQueue<>(Comparator.comparingDouble(Cell::bound).reversed());
-        for (double[] middle : wholeTravel(felt, start)) {
-            double[] half = new double[middle.length];
-            for (int axis = 0; axis < half.length; axis++) {
-                Freedom f = freedoms.get(axis);
-                half[axis] = felt[axis] && f.continuous() ? (f.to() - f.from()) / 2 : 0;
-            }
-            count[0]++;
-            open.add(new Cell(middle, half, question.at(study.in(Pose.of(middle)).loosened(half)).used()));
+        List<Cell> wide = settled(wholeTravel().parallelStream().map(cell -> bounded(cell, asked)).toList());
+        while (!wide.isEmpty()) {
+            wide = settled(wide.parallelStream().flatMap(this::halves).toList());
         }
-        while (open.peek().bound > Math.max(most * (1 + WorstPose.TOLERANCE), WorstPose.PLENTY)
-                && count[0] < MOST_CELLS) {
-            Cell wide = open.poll();
-            int axis = felts > FEW ? loosest(question, wide) : widest(wide);
-            if (axis < 0) {
-                open.add(wide);
-                break;
-            }
-            for (int side = -1; side <= 1; side += 2) {
-                double[] middle = wide.middle.clone();
-                double[] half = wide.half.clone();
-                half[axis] /= 2;
-                middle[axis] += side * half[axis];
-                Situation there = study.in(Pose.of(middle));
-                double could = question.at(there.loosened(half)).used();
-                count[0]++;
-                if (could > most) {
-                    double value = question.at(there).used();
-                    if (value > most) {
-                        most = value;
-                        best = middle;
-                    }
-                }
-                open.add(new Cell(middle, half, could));
-            }
+        Map<Question<?>, Found> all = new IdentityHashMap<>();
+        for (int q = 0; q < most.length; q++) {
+            all.put(questions.get(q), found(q, derived[q]));
         }
-        double bound = most > 0 ? Math.max(0, open.peek().bound / most - 1) : 0;
+        return all;
+    }
+
+    private Found found(int q, boolean derived) {
+        if (!derived) {
+            return new Found(Pose.of(best[q]), most[q], new Search(count[q], Double.NaN, false));
+        }
+        double bound = most[q] > 0 ? Math.max(0, left[q] / most[q] - 1) : 0;
         // With plenty in hand either way, the exact figure does not matter.
-        boolean proven = bound <= WorstPose.TOLERANCE || open.peek().bound <= WorstPose.PLENTY;
-        return new Found(Pose.of(best), most, new Search(count[0], bound, proven));
+        boolean proven = bound <= WorstPose.TOLERANCE || left[q] <= WorstPose.PLENTY;
+        return new Found(Pose.of(best[q]), most[q], new Search(count[q], bound, proven));
+    }
+
+    /** More than a question may use in a cell that is not halved for it. */
+    private double enough(int q) {
+        return Math.max(most[q] * (1 + WorstPose.TOLERANCE), WorstPose.PLENTY);
+    }
+
+    /** Takes in what cells of one width found; returns those that are to be halved, for the questions that want it. */
+    private List<Cell> settled(List<Bounded> cells) {
+        for (Bounded one : cells) {
+            for (int q = 0; q < most.length; q++) {
+                count[q] += one.cell.could[q] == NOT_ASKED ? 0 : 1;
+                if (one.found[q] > most[q]) {
+                    most[q] = one.found[q];
+                    best[q] = beside(best[q], one.cell.middle);
+                }
+            }
+        }
+        int[] wanted = new int[most.length];
+        for (Bounded one : cells) {
+            for (int q = 0; q < most.length; q++) {
+                wanted[q] += one.cell.could[q] > enough(q) ? 2 : 0;
+            }
+        }
+        List<Cell> wide = new ArrayList<>();
+        for (Bounded one : cells) {
+            double[] could = one.cell.could;
+            boolean any = false;
+            boolean narrow = Arrays.stream(one.cell.half).noneMatch(h -> h > NARROW);
+            for (int q = 0; q < most.length; q++) {
+                if (could[q] > enough(q) && !narrow && count[q] + wanted[q] <= MOST_CELLS) {
+                    any = true;
+                } else {
+                    left[q] = Math.max(left[q], could[q]);
+                    could[q] = NOT_ASKED;
+                }
+            }
+            if (any) {
+                wide.add(one.cell);
+            }
+        }
+        return wide;
+    }
+
+    /** Where a question feels nothing it stays as it was. */
+    private double[] beside(double[] was, double[] middle) {
+        double[] there = was.clone();
+        for (int axis = 0; axis < there.length; axis++) {
+            there[axis] = felt.get(axis) ? middle[axis] : was[axis];
+        }
+        return there;
+    }
+
+    private Stream<Bounded> halves(Cell wide) {
+        int axis = many ? loosest(wide) : widest(wide);
+        return Stream.of(-1, 1).map(side -> {
+            double[] middle = wide.middle.clone();
+            double[] half = wide.half.clone();
+            half[axis] /= 2;
+            middle[axis] += side * half[axis];
+            return bounded(new Cell(middle, half, null), wide.could);
+        });
+    }
+
+    private Bounded bounded(Cell cell, double[] asked) {
+        Situation there = study.in(Pose.of(cell.middle));
+        Situation loosened = there.loosened(cell.half);
+        double[] could = new double[most.length];
+        double[] found = new double[most.length];
+        for (int q = 0; q < most.length; q++) {
+            could[q] = asked[q] == NOT_ASKED ? NOT_ASKED : questions.get(q).at(loosened).used();
+            found[q] = could[q] > most[q] ? questions.get(q).at(there).used() : 0;
+        }
+        return new Bounded(new Cell(cell.middle, cell.half, could), found);
     }
 
     /**
      * Whether a bound exists at all. If even a cell of almost no width has an infinite bound, none is derived for
      * this mechanism.
      */
-    private boolean derived(Question<?> question, double[] at, double used, boolean[] felt) {
-        double[] tiny = new double[at.length];
+    private boolean derived(int q) {
+        double[] tiny = new double[freedoms.size()];
         for (int axis = 0; axis < tiny.length; axis++) {
-            tiny[axis] = felt[axis] && freedoms.get(axis).continuous() ? 1e-9 : 0;
+            tiny[axis] = felt.get(axis) && freedoms.get(axis).continuous() ? 1e-9 : 0;
         }
-        return question.at(study.in(Pose.of(at)).loosened(tiny)).used() <= Math.max(used, WorstPose.PLENTY)
-                * (1 + WorstPose.TOLERANCE);
+        return questions.get(q).at(study.in(Pose.of(best[q])).loosened(tiny)).used() <= enough(q);
     }
 
     /**
-     * The freedom that loosens the bound most: the bound without its width is the smallest. Among equals, the one
-     * that has been halved least. Dearer than {@link #widest}, and worth it with many freedoms.
+     * The freedom that loosens the bound most of the question that is furthest from its proof: the bound without its width is
+     * the smallest. Among equals, the one that has been halved least. Dearer than {@link #widest}, and worth it with many
+     * freedoms.
      */
-    private int loosest(Question<?> question, Cell cell) {
+    private int loosest(Cell cell) {
+        int furthest = 0;
+        for (int q = 1; q < most.length; q++) {
+            furthest = cell.could[q] / enough(q) > cell.could[furthest] / enough(furthest) ? q : furthest;
+        }
         Situation middle = study.in(Pose.of(cell.middle));
         int loosest = -1;
         double least = Double.POSITIVE_INFINITY;
         double share = 0;
         for (int axis = 0; axis < cell.half.length; axis++) {
-            if (cell.half[axis] > 1e-6) {
+            if (cell.half[axis] > NARROW) {
                 double[] others = cell.half.clone();
                 others[axis] = 0;
-                double could = question.at(middle.loosened(others)).used();
+                double could = questions.get(furthest).at(middle.loosened(others)).used();
                 double left = cell.half[axis] / (freedoms.get(axis).to() - freedoms.get(axis).from());
                 if (could < least - WorstPose.SAME || could < least + WorstPose.SAME && left > share) {
                     least = Math.min(least, could);
@@ -137,29 +227,34 @@ final class BranchAndBound {
         return loosest;
     }
 
-    /** The freedom whose width adds most to the bound; −1 if none is wide any more. */
+    /** The freedom whose width adds most to the bound. */
     private int widest(Cell cell) {
-        CellBounds spread = CellBounds.of(Posed.of(study.rig(), Pose.of(cell.middle)), cell.half);
         int widest = -1;
         for (int axis = 0; axis < cell.half.length; axis++) {
-            if (cell.half[axis] > 1e-6 && (widest < 0 || spread.weight(axis) > spread.weight(widest))) {
+            if (cell.half[axis] > NARROW && (widest < 0 || weight(cell, axis) > weight(cell, widest))) {
                 widest = axis;
             }
         }
         return widest;
     }
 
+    private double weight(Cell cell, int axis) {
+        return CellBounds.weight(study.rig(), axis, cell.half[axis]);
+    }
+
     /**
-     * Midpoints of the first cells: one cell for each combination of the steps that matter, each as wide as the whole
-     * travel of the continuous freedoms.
+     * The first cells: one for each combination of the steps that matter, each as wide as the whole travel of the continuous
+     * freedoms.
      */
-    private List<double[]> wholeTravel(boolean[] felt, double[] kept) {
-        List<double[]> middles = new ArrayList<>(List.of(kept.clone()));
-        for (int axis = 0; axis < kept.length; axis++) {
+    private List<Cell> wholeTravel() {
+        List<double[]> middles = new ArrayList<>(List.of(best[0].clone()));
+        double[] half = new double[freedoms.size()];
+        for (int axis = 0; axis < half.length; axis++) {
             Freedom f = freedoms.get(axis);
-            if (!felt[axis]) {
+            if (!felt.get(axis)) {
                 continue;
             }
+            half[axis] = f.continuous() ? (f.to() - f.from()) / 2 : 0;
             List<double[]> more = new ArrayList<>();
             int settings = f.continuous() ? 1 : (int) (f.to() - f.from()) + 1;
             for (double[] sofar : middles) {
@@ -171,6 +266,6 @@ final class BranchAndBound {
             }
             middles = more;
         }
-        return middles;
+        return middles.stream().map(middle -> new Cell(middle, half, null)).toList();
     }
 }

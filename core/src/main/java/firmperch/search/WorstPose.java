@@ -10,8 +10,13 @@ import firmperch.study.Situation;
 import firmperch.study.Study;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
@@ -176,6 +181,15 @@ public final class WorstPose {
         return felt;
     }
 
+    private BitSet could(Question<?> question) {
+        boolean[] felt = felt(question);
+        BitSet could = new BitSet();
+        for (int axis = 0; axis < felt.length; axis++) {
+            could.set(axis, felt[axis]);
+        }
+        return could;
+    }
+
     /** True if the coarse grid shows a difference along a freedom. */
     private boolean feltCoarsely(double[] used, int axis, boolean[] looked) {
         for (int i = 0; i < used.length; i++) {
@@ -201,21 +215,24 @@ public final class WorstPose {
      * @param proof whether to bound what lies between, where that can be done
      */
     public Found worst(Question<?> question, double[] known, Pose usual, boolean proof) {
-        return worst(question, known, felt(List.of(question), new double[][]{known})[0], usual, proof);
+        List<Question<?>> one = List.of(question);
+        Found climbed = climbed(question, known, felt(one, new double[][]{known})[0], usual, proof);
+        return proof ? proven(one, Map.of(question, climbed)).getOrDefault(question, climbed) : climbed;
     }
 
     /**
-     * The same, where it is known already which freedoms it feels.
+     * The same, sampled only, where it is known already which freedoms it feels.
      *
      * @param felt what {@link #felt(List, double[][])} found for it
+     * @param thoroughly true if it is to be proven after
      */
-    Found worst(Question<?> question, double[] known, boolean[] felt, Pose usual, boolean proof) {
+    Found climbed(Question<?> question, double[] known, boolean[] felt, Pose usual, boolean thoroughly) {
         int[] count = {known.length};
         double[] best = null;
         double most = Double.NEGATIVE_INFINITY;
-        boolean thorough = !large && (proof || grid.full()) && Arrays.stream(known).max().orElse(0) > PLENTY;
+        boolean thorough = !large && (thoroughly || grid.full()) && Arrays.stream(known).max().orElse(0) > PLENTY;
         for (int start : starts(known, felt, thorough ? CLIMBS : FEWER_CLIMBS)) {
-            double[] climbed = climb(question, values(grid.poses().get(start)), known[start], felt, count);
+            double[] climbed = climb(question, grid.poses().get(start).values(), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
                 best = Arrays.copyOf(climbed, climbed.length - 1);
@@ -231,10 +248,25 @@ public final class WorstPose {
             best = still;
             most = there;
         }
-        if (!proof || large || question.check().certainty() == Certainty.SAMPLED) {
-            return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
+        return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
+    }
+
+    /**
+     * What is known of some questions, with what lies between bounded for those of them for which that can be done.
+     *
+     * @param climbed what {@link #climbed} found for each
+     */
+    Map<Question<?>, Found> proven(List<Question<?>> questions, Map<Question<?>, Found> climbed) {
+        Map<BitSet, List<Question<?>>> alike = new LinkedHashMap<>();
+        for (Question<?> question : questions) {
+            if (!large && question.check().certainty() == Certainty.PROVEN) {
+                alike.computeIfAbsent(could(question), k -> new ArrayList<>()).add(question);
+            }
         }
-        return new BranchAndBound(study).bounded(question, best, most, felt(question), count);
+        Map<Question<?>, Found> proven = Collections.synchronizedMap(new IdentityHashMap<>());
+        alike.entrySet().parallelStream().forEach(e -> proven.putAll(
+                BranchAndBound.bounded(study, e.getValue(), climbed, e.getKey())));
+        return proven;
     }
 
     /** The highest local maxima of the grid, at most so many; one for each plateau. */
@@ -256,14 +288,8 @@ public final class WorstPose {
             worst = known[i] > known[worst] ? i : worst;
         }
         return known[worst] > AMPLE
-                ? worst(question, known, felt, usual, false)
+                ? climbed(question, known, felt, usual, false)
                 : new Found(grid.poses().get(worst), known[worst], new Search(known.length, Double.NaN, false));
-    }
-
-    private static double[] values(Pose pose) {
-        double[] at = new double[pose.size()];
-        Arrays.setAll(at, pose::get);
-        return at;
     }
 
     private double used(Question<?> question, double[] at, int[] count) {
@@ -307,7 +333,7 @@ public final class WorstPose {
     private void tried(List<Question<?>> questions, double[][] known, int axis, boolean[][] felt) {
         for (int i = 0; i < TRIED; i++) {
             int pose = i * 25 * COARSELY % grid.poses().size();
-            double[] at = values(grid.poses().get(pose));
+            double[] at = grid.poses().get(pose).values();
             for (double setting : grid.along(axis)) {
                 at[axis] = setting;
                 Situation there = null;
