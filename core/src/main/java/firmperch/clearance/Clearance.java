@@ -17,7 +17,7 @@ import java.util.function.Predicate;
  */
 public final class Clearance {
     /** Distances between two pieces beyond this need not be exact, m. */
-    private static final double FAR = 0.1;
+    static final double FAR = 0.1;
     /** The same in a cell of poses, m. */
     private static final double CLEAR = 0.01;
 

@@ -14,7 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Pairs of pieces that the same freedoms move against each other. */
+/** Pairs of pieces that the same freedoms move against each other, without those that always stay far enough apart. */
 public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) {
     /** True if a freedom, by its number in the assembly, can bring them nearer to each other. */
     public boolean feels(Rig rig, int freedom) {
@@ -38,7 +38,7 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
     private record Near(CollisionPair pair, double gap) {}
 
     private static List<CollisionPair> nearestFirst(List<CollisionPair> pairs, Posed start) {
-        return pairs.stream().map(pair -> new Near(pair, pair.gap(start))).sorted(Comparator.comparingDouble(Near::gap))
+        return pairs.stream().filter(pair -> pair.always() < Clearance.FAR).map(pair -> new Near(pair, pair.gap(start))).sorted(Comparator.comparingDouble(Near::gap))
                 .map(Near::pair).toList();
     }
 
@@ -57,11 +57,13 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
                     Body b = pieces.get(j).body();
                     if (known[a.index()][b.index()] == null) {
                         known[a.index()][b.index()] = RelativeMotionBounds.of(rig, a, b);
+                        known[b.index()][a.index()] = RelativeMotionBounds.of(rig, b, a);
                     }
+                    RelativeMotionBounds back = known[b.index()][a.index()].of(pieces.get(j), pieces.get(i));
                     RelativeMotionBounds relative = known[a.index()][b.index()].of(pieces.get(i), pieces.get(j));
                     // Nothing moves these two against each other: their distance never changes.
                     if (!relative.felt().isEmpty()) {
-                        pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative));
+                        pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative, back));
                     }
                 }
             }

@@ -11,13 +11,21 @@ import firmperch.pose.RelativeMotionBounds;
  * Two pieces that a joint moves against each other and that are not made to lie in each other: they may collide. How far apart they
  * are is found in steps, each dearer than the one before and taken only where it can matter: their heights and bounding spheres, the
  * bounding box of the one and the sphere of the other, the distance of their convex hulls ({@link Gjk}), and, for a cell of poses,
- * how that distance can shrink in it.
+ * how that distance can shrink in it. What they keep in whatever pose ({@link RelativeMotionBounds#always}) is known beforehand.
  *
  * @param indexA number of the first piece in the assembly
  * @param indexB number of the second
- * @param relative how the two move as seen from each other
+ * @param relative how the second moves as seen from the first
+ * @param back how the first moves as seen from the second
+ * @param always a distance that they keep in whatever pose, m; −∞ where none is known
  */
-public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB, RelativeMotionBounds relative) {
+public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB, RelativeMotionBounds relative,
+        RelativeMotionBounds back, double always) {
+    CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB, RelativeMotionBounds relative,
+            RelativeMotionBounds back) {
+        this(a, b, indexA, indexB, relative, back, relative.always(a.piece(), b.piece()));
+    }
+
     /**
      * How exactly the hulls' distance is found in the middle of a cell, m: a bound that is 5 µm too low is still a bound, and is
      * found in half the rounds.
@@ -49,6 +57,9 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
      * @param middles of the spheres around all pieces, as they are posed
      */
     double distance(Posed posed, CellBounds cell, Vec3[] middles, double limit) {
+        if (always >= limit) {
+            return always;
+        }
         Vec3 apart = middles[indexA].minus(middles[indexB]);
         if (cell != null) {
             // What lies above the other stays so as far as nothing rises: turning and running about level brings it no nearer.
@@ -84,7 +95,10 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
         if (kept >= limit) {
             return kept;
         }
-        double keeps = cell.keeps(relative, a.piece(), b.piece(), hulls.line().negated().unit()) - Gjk.NEAR_ENOUGH;
-        return Math.max(0, Math.max(kept, keeps));
+        // Along a line that turns with the one or with the other: the better is that of the one whose face is nearest.
+        Vec3 line = hulls.line().negated().unit();
+        double keeps = cell.keeps(relative, a.piece(), b.piece(), line);
+        keeps = keeps >= limit ? keeps : Math.max(keeps, cell.keeps(back, b.piece(), a.piece(), line.negated()));
+        return Math.max(0, Math.max(kept, Math.max(keeps, always) - Gjk.NEAR_ENOUGH));
     }
 }

@@ -32,9 +32,10 @@ public final class RelativeMotionBounds {
     private final double[][] bend;
     private final int[] felt;
     private final List<Integer> numbers;
+    private final Layers layers;
 
     private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, double[] speed, double[][] bend,
-            int[] felt) {
+            int[] felt, Layers layers) {
         this.rig = rig;
         this.from = from;
         this.seen = seen;
@@ -43,6 +44,7 @@ public final class RelativeMotionBounds {
         this.bend = bend;
         this.felt = felt;
         numbers = IntStream.of(felt).boxed().toList();
+        this.layers = layers;
     }
 
     /** Bounds for any piece of a body as seen from another body. */
@@ -73,7 +75,7 @@ public final class RelativeMotionBounds {
         int common = low;
         int[] felt = IntStream.range(0, freedoms)
                 .filter(f -> moves(rig, from, common, f) || moves(rig, seen, common, f)).toArray();
-        return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt);
+        return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt, Layers.of(from, seen, common));
     }
 
     /**
@@ -87,7 +89,9 @@ public final class RelativeMotionBounds {
         int[] left = IntStream.of(felt).filter(f -> moves(rig, from, common, f)
                 ? moves(rig, seen, common, f) || !Axis.roundAbout(rig, from, other, common, f)
                 : !Axis.roundAbout(rig, seen, one, common, f)).toArray();
-        return left.length == felt.length ? this : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left);
+        return left.length == felt.length
+                ? this
+                : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left, layers);
     }
 
     /** A line through a point along a direction. */
@@ -158,6 +162,11 @@ public final class RelativeMotionBounds {
     /** The freedoms that can move the two against each other, by number. */
     public List<Integer> felt() {
         return numbers;
+    }
+
+    /** A distance that a piece of the one and a piece of the other keep in whatever pose, m; −∞ where none is known. */
+    public double always(Piece one, Piece other) {
+        return layers == null ? Double.NEGATIVE_INFINITY : layers.apart(one, other);
     }
 
     /** How far the two can move against each other in a cell of poses, m. */
