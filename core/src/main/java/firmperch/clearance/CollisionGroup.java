@@ -38,7 +38,8 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
     private record Near(CollisionPair pair, double gap) {}
 
     private static List<CollisionPair> nearestFirst(List<CollisionPair> pairs, Posed start) {
-        return pairs.stream().filter(pair -> pair.always() < Clearance.FAR).map(pair -> new Near(pair, pair.gap(start))).sorted(Comparator.comparingDouble(Near::gap))
+        return pairs.stream().filter(pair -> pair.always() < Clearance.FAR).map(pair -> new Near(pair, pair.gap(start)))
+                .sorted(Comparator.comparingDouble(Near::gap))
                 .map(Near::pair).toList();
     }
 

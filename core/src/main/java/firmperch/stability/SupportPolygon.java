@@ -119,6 +119,19 @@ public final class SupportPolygon {
         return corners;
     }
 
+    /** How far it is at its narrowest from an edge to the corner opposite, m; 0 if nothing is surely supported. */
+    public double narrowest() {
+        double narrowest = edges.isEmpty() ? 0 : Double.POSITIVE_INFINITY;
+        for (Edge edge : edges) {
+            double deep = 0;
+            for (Vec3 corner : corners) {
+                deep = Math.max(deep, edge.inside(corner));
+            }
+            narrowest = Math.min(narrowest, deep);
+        }
+        return narrowest;
+    }
+
     /** The edge nearest to a point, or, for a point outside, the one it is furthest beyond. */
     public Edge nearest(Vec3 point) {
         Edge nearest = null;

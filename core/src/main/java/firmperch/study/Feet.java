@@ -77,15 +77,13 @@ public final class Feet {
 
     /** How the floor tilts it: what rolls may be turned, so for that whichever way is worst; nothing else is tilted. */
     Slope slope(SupportPolygon support) {
-        if (study.assembly().contacts().stream().noneMatch(c -> c.surface() == Surface.FLOOR)) {
+        if (study.fixedTo(Surface.FLOOR).isEmpty()) {
             return Slope.anyWay(0);
         }
         Room room = study.project().place().room();
-        double deep = support.edges().stream()
-                .mapToDouble(e -> support.corners().stream().mapToDouble(e::inside).max().orElse(0)).min().orElse(0);
-        double rocks = deep > 0 ? Math.atan2(room.ground().uneven(), deep) : 0;
-        boolean rolls = study.assembly().contacts().stream().anyMatch(Contact.Caster.class::isInstance);
-        return new Slope(room.slope(), rolls || !room.ground().falls().known()
+        double uneven = room.ground().uneven();
+        double rocks = uneven > 0 && support.narrowest() > 0 ? Math.atan2(uneven, support.narrowest()) : 0;
+        return new Slope(room.slope(), study.rolls() || !room.ground().falls().known()
                 ? Vec3.ZERO
                 : Vec3.X.turned(room.ground().falls().direction() - study.project().stance().heading()), rocks);
     }

@@ -4,7 +4,8 @@ import java.util.function.Supplier;
 
 /** A value that is computed when it is first asked for, and only once, whichever thread asks. */
 public final class Lazy<T> {
-    private Supplier<T> source;
+    /** Nothing once the value is there; told last, so that whoever sees nothing here sees the value. */
+    private volatile Supplier<T> source;
     private T value;
 
     /** @param source works it out */
@@ -13,7 +14,11 @@ public final class Lazy<T> {
     }
 
     /** The value. */
-    public synchronized T get() {
+    public T get() {
+        return source == null ? value : found();
+    }
+
+    private synchronized T found() {
         if (source != null) {
             value = source.get();
             source = null;

@@ -44,6 +44,7 @@ public final class Situation {
     private Optional<FrameSolution> frame;
     private UnitLoads unitLoads;
     private Clearance clearance;
+    private double pushHeight = Double.NaN;
     private final Tipping[] tipping = new Tipping[2 * Loading.values().length];
 
     Situation(Study study, Pose pose) {
@@ -263,10 +264,13 @@ public final class Situation {
     }
 
     /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */
-    public double pushHeight() {
-        double most = policy().standing().pushHeight();
-        double ground = feet.ground();
-        return Math.min(clearance().furthest(Vec3.UP, body -> true, ground + most) - ground, most);
+    public synchronized double pushHeight() {
+        if (Double.isNaN(pushHeight)) {
+            double most = policy().standing().pushHeight();
+            double ground = feet.ground();
+            pushHeight = Math.min(clearance().furthest(Vec3.UP, body -> true, ground + most) - ground, most);
+        }
+        return pushHeight;
     }
 
     /** Push at that height that the policy asks for, N. */

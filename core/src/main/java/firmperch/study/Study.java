@@ -2,6 +2,7 @@ package firmperch.study;
 
 import firmperch.body.Assembly;
 import firmperch.body.Body;
+import firmperch.body.Contact;
 import firmperch.body.Freedom;
 import firmperch.body.Piece;
 import firmperch.body.Surface;
@@ -45,6 +46,7 @@ public final class Study {
     private final Lazy<SupportPolygon> locked;
     private final Lazy<SupportPolygon> rolling;
     private final boolean stays;
+    private final boolean rolls;
     private final Map<Surface, Lazy<Set<Body>>> fixed;
     private final Map<Surface, Lazy<Predicate<Body>>> apart;
 
@@ -63,6 +65,7 @@ public final class Study {
         locked = same.locked;
         rolling = same.rolling;
         stays = same.stays;
+        rolls = same.rolls;
         fixed = same.fixed;
         apart = same.apart;
     }
@@ -86,6 +89,7 @@ public final class Study {
         int freedoms = rig.assembly().freedoms().size();
         stays = rig.assembly().contacts().stream()
                 .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
+        rolls = rig.assembly().contacts().stream().anyMatch(Contact.Caster.class::isInstance);
         fixed = new EnumMap<>(Surface.class);
         apart = new EnumMap<>(Surface.class);
         for (Surface surface : Surface.values()) {
@@ -115,6 +119,11 @@ public final class Study {
     /** True if no joint moves what it stands on. */
     public boolean feetStay() {
         return stays;
+    }
+
+    /** True if it stands on wheels, and so may be turned. */
+    boolean rolls() {
+        return rolls;
     }
 
     /** Bodies that stand on a surface or are fixed to it, with all that cannot move against them. */
