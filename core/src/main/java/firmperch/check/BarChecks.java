@@ -21,6 +21,7 @@ import firmperch.strength.PinnedEnd;
 import firmperch.strength.SectionStrength;
 import firmperch.study.Situation;
 import firmperch.study.Study;
+import firmperch.study.UnitLoads;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,18 +29,33 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 
 /** Strength of bars: breaking, splitting at bolts, folding flat. Their feet: {@link UprightChecks}. */
 final class BarChecks {
     private BarChecks() {
     }
 
-    /** Bars of one name at one station, asked together. */
-    record Alike(List<Piece> bars) {
-        Piece first() {
-            return bars.getFirst();
+    /** What a bar takes in a section without a hole, and at each of its holes in their order. */
+    record Sections(Piece bar, SectionStrength whole, List<SectionStrength> holed) {
+        static Sections of(Piece bar) {
+            Section section = ((Solid.Bar) bar.solid()).section();
+            return new Sections(bar, SectionStrength.of(section, 0, bar.material()), bar.holes().stream()
+                    .map(hole -> SectionStrength.of(section, hole.diameter(), bar.material())).toList());
         }
+    }
 
+    /** Bars of one name at one station, asked together. */
+    record Alike(List<Sections> bars) {
+        /** What that bar takes; null where it is none of them. */
+        Sections of(Piece bar) {
+            for (Sections one : bars) {
+                if (one.bar == bar) {
+                    return one;
+                }
+            }
+            return null;
+        }
     }
 
     /** All of them. */
@@ -64,7 +80,8 @@ final class BarChecks {
                     && other.getFirst().name().equals(first.name()));
             String name = (pieces.size() > 1 ? "a " : "the ") + first.name().toLowerCase(Locale.ROOT)
                     + (elsewhere ? " (" + first.station().label().toLowerCase(Locale.ROOT) + ")" : "");
-            subjects.add(new Subject<>(id, name, pieces.getFirst().station(), new Alike(pieces)));
+            subjects.add(new Subject<>(id, name, pieces.getFirst().station(),
+                    new Alike(pieces.stream().map(Sections::of).toList())));
         });
         return subjects;
     }
@@ -82,16 +99,18 @@ final class BarChecks {
                 Check.Certainty.SAMPLED);
     }
 
+    private static final List<Term> SIZE = List.of(new Term(1, 0, 2));
+
+    /** An end at a bolt, what it takes, and no more than what share of its bearing is used. */
+    private record End(HandledForces forces, PinnedEnd takes, double atMost) {}
+
     private static Reading ends(Alike alike, Situation s) {
-        double worst = 0;
-        double asked = 0;
-        double strength = 1;
-        PinnedEnd shown = null;
+        List<End> ends = new ArrayList<>();
         double nearest = Double.POSITIVE_INFINITY;
         Framed framed = s.framed();
         for (Framed.End end : framed.ends()) {
             Piece bar = framed.bars().get(end.member());
-            if (!contains(alike, bar)) {
+            if (alike.of(bar) == null) {
                 continue;
             }
             Solid.Bar solid = (Solid.Bar) bar.solid();
@@ -99,42 +118,55 @@ final class BarChecks {
             double bolt = bolt(end.joint(), hole);
             double distance = Math.min(end.hole(), solid.length() - end.hole());
             nearest = Math.min(nearest, distance / bolt);
-            PinnedEnd pinned = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(),
-                    distance,
+            PinnedEnd takes = PinnedEnd.of(bar.material(), solid.section().depth(), solid.section().breadth(), distance,
                     bolt, hole);
             HandledForces forces = s.unitLoads().atEnd(end.member(), end.far());
-            double along = forces.most(0);
-            double across = forces.most(List.of(new Term(1, 0, 2)));
-            double[][] pairs = {{along, pinned.shearOut()}, {across, pinned.bearing()}, {along, pinned.netSection()}};
-            for (double[] pair : pairs) {
-                double used = pair[1] > 0 ? pair[0] / pair[1] : Reading.PLENTY;
-                if (used > worst || shown == null) {
-                    worst = used;
-                    asked = pair[0];
-                    strength = pair[1];
-                    shown = pinned;
-                }
-            }
+            ends.add(new End(forces, takes, share(forces.noMoreThan(SIZE), takes.bearing())));
         }
-        PinnedEnd pinned = shown == null ? new PinnedEnd(0, 0, 0) : shown;
         double diameters = nearest;
-        return new Reading(asked, strength,
-                () -> "shear-out " + s.show(Quantity.FORCE, pinned.shearOut()) + ", bearing "
-                        + s.show(Quantity.FORCE, pinned.bearing()) + ", net section "
-                        + s.show(Quantity.FORCE, pinned.netSection())
-                        + (diameters < PinnedEnd.FULL
-                                ? String.format(Locale.ROOT,
-                                        "; the holes lie %.1f d from the end, full value needs 7 d", diameters)
-                                : ""));
+        return worst(ends).explained(used -> "shear-out " + s.show(Quantity.FORCE, used.takes.shearOut()) + ", bearing "
+                + s.show(Quantity.FORCE, used.takes.bearing()) + ", net section "
+                + s.show(Quantity.FORCE, used.takes.netSection())
+                + (diameters < PinnedEnd.FULL
+                        ? String.format(Locale.ROOT,
+                                "; the holes lie %.1f d from the end, full value needs 7 d", diameters)
+                        : ""));
     }
 
-    private static boolean contains(Alike alike, Piece bar) {
-        for (Piece piece : alike.bars) {
-            if (piece == bar) {
-                return true;
-            }
+    private static double share(double asked, double strength) {
+        return strength > 0 ? asked / strength : Reading.PLENTY;
+    }
+
+    /** The end that uses most, and what of. */
+    private record Used(PinnedEnd takes, double asked, double strength) {
+        double share() {
+            return BarChecks.share(asked, strength);
         }
-        return false;
+
+        Used or(double otherAsked, double otherStrength, PinnedEnd other) {
+            return BarChecks.share(otherAsked, otherStrength) > share() ? new Used(other, otherAsked, otherStrength) : this;
+        }
+
+        Reading explained(Function<Used, String> words) {
+            return new Reading(asked, strength, () -> words.apply(this));
+        }
+    }
+
+    /** What pulls along is known at once; of what bears the likeliest are worked out first, until none that is left can be worse. */
+    private static Used worst(List<End> ends) {
+        Used worst = ends.isEmpty() ? new Used(new PinnedEnd(0, 0, 0), 0, 1) : new Used(ends.getFirst().takes, 0, 1);
+        for (End end : ends) {
+            double along = end.forces.most(0);
+            worst = worst.or(along, end.takes.shearOut(), end.takes).or(along, end.takes.netSection(), end.takes);
+        }
+        ends.sort(Comparator.comparingDouble(End::atMost).reversed());
+        for (End end : ends) {
+            if (end.atMost <= worst.share()) {
+                break;
+            }
+            worst = worst.or(end.forces.most(SIZE), end.takes.bearing(), end.takes);
+        }
+        return worst;
     }
 
     private static double hole(Piece bar, double along) {
@@ -237,8 +269,7 @@ final class BarChecks {
 
     /** A section of a bar, what it takes, and no more than what share of that it uses. */
     private record Stressed(HandledForces forces, SectionStrength strength, double atMost) {
-        static Stressed of(HandledForces forces, Section section, double hole, Material material) {
-            SectionStrength strength = SectionStrength.of(section, hole, material);
+        static Stressed of(HandledForces forces, SectionStrength strength) {
             return new Stressed(forces, strength, strength.atMost(forces));
         }
     }
@@ -249,9 +280,10 @@ final class BarChecks {
         Framed framed = s.framed();
         List<Stressed> sections = new ArrayList<>();
         for (int i = 0; i < framed.bars().size(); i++) {
-            if (contains(alike, framed.bars().get(i))) {
+            Sections takes = alike.of(framed.bars().get(i));
+            if (takes != null) {
                 worst = Math.max(worst, buckles(i, s));
-                stressed(i, s, sections);
+                stressed(i, takes, s, sections);
             }
         }
         sections.sort(Comparator.comparingDouble(Stressed::atMost).reversed());
@@ -275,21 +307,21 @@ final class BarChecks {
     }
 
     /** A member's ends, its middle and its holes. */
-    private static void stressed(int member, Situation s, List<Stressed> sections) {
+    private static void stressed(int member, Sections takes, Situation s, List<Stressed> sections) {
         Member m = s.framed().model().members().get(member);
-        Piece bar = s.framed().bars().get(member);
-        double length = s.unitLoads().length(member);
+        UnitLoads loads = s.unitLoads();
+        double length = loads.length(member);
         Vec3 from = s.framed().model().nodes().get(m.from()).plus(m.fromOffset());
-        double start = s.posed().place(bar).inside(from).x();
+        double start = s.posed().place(takes.bar).inside(from).x();
         for (int i = 0; i <= 2; i++) {
-            sections.add(Stressed.of(s.unitLoads().at(member, i / 2.0), m.section(), 0, m.material()));
+            sections.add(Stressed.of(loads.at(member, i / 2.0), takes.whole));
         }
-        for (Hole hole : bar.holes()) {
-            double share = (hole.at().x() - start) / length;
+        List<Hole> holes = takes.bar.holes();
+        for (int i = 0; i < holes.size(); i++) {
+            double share = (holes.get(i).at().x() - start) / length;
             double past = Math.abs(share - Math.clamp(share, 0, 1)) * length;
-            if (past < hole.diameter()) {
-                sections.add(Stressed.of(s.unitLoads().at(member, Math.clamp(share, 0, 1)), m.section(),
-                        hole.diameter(), m.material()));
+            if (past < holes.get(i).diameter()) {
+                sections.add(Stressed.of(loads.at(member, Math.clamp(share, 0, 1)), takes.holed.get(i)));
             }
         }
     }

@@ -71,7 +71,7 @@ final class FeetChecks {
         List<Footing> feet = s.feet().all(true);
         double total = s.posed().mass() + person;
         double worst = 0;
-        for (Vec3 corner : StandingChecks.corners(s)) {
+        for (Vec3 corner : StandingChecks.outermost(s)) {
             Vec3 centre = s.posed().centre().times(s.posed().mass() / total).plus(corner.times(person / total));
             worst = Math.max(worst, CasterShares.largest(feet, total, centre));
         }

@@ -13,6 +13,7 @@ import firmperch.place.Place;
 import firmperch.place.Thing;
 import firmperch.project.Policy;
 import firmperch.stability.Footing;
+import firmperch.stability.SupportPolygon;
 import firmperch.stability.Tipping;
 import firmperch.study.Loading;
 import firmperch.study.Situation;
@@ -36,6 +37,7 @@ final class StandingChecks {
 
     /** Where no joint moves the feet, they are the same in every pose. */
     private static final Study.Derived<List<Vec3>> CORNERS = new Study.Derived<>(study -> cornersNow(study.set()));
+    private static final Study.Derived<List<Vec3>> OUTERMOST = new Study.Derived<>(study -> outermost(study.get(CORNERS)));
 
     private StandingChecks() {
     }
@@ -230,6 +232,19 @@ final class StandingChecks {
     /** Corners that a person can step on: flat pieces of the first body, low above the floor. */
     static List<Vec3> corners(Situation s) {
         return s.study().feetStay() ? s.study().get(CORNERS) : cornersNow(s);
+    }
+
+    /**
+     * Those of them that lie outermost in the plan: what a foot carries of a person grows the further out they stand (tried against
+     * random feet and places, no proof).
+     */
+    static List<Vec3> outermost(Situation s) {
+        return s.study().feetStay() ? s.study().get(OUTERMOST) : outermost(cornersNow(s));
+    }
+
+    private static List<Vec3> outermost(List<Vec3> corners) {
+        SupportPolygon hull = SupportPolygon.of(corners.stream().map(c -> new Footing(c, c, 0, 0, 0)).toList());
+        return hull.edges().isEmpty() ? corners : corners.stream().filter(c -> hull.clearance(c) < 1e-9).toList();
     }
 
     private static List<Vec3> cornersNow(Situation s) {

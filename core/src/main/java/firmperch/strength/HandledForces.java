@@ -25,11 +25,11 @@ public final class HandledForces {
     /**
      * @param steady each force or moment without the hand
      * @param hand the same of the hand in full along each of the directions at right angles in which it is resisted; none where it is in
-     *     no direction
+     *     no direction; both are kept and must not be changed after
      */
-    public HandledForces(double[] steady, List<double[]> hand) {
-        this.steady = steady.clone();
-        this.hand = hand.toArray(double[][]::new);
+    public HandledForces(double[] steady, double[]... hand) {
+        this.steady = steady;
+        this.hand = hand;
     }
 
     /**

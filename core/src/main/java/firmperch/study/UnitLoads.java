@@ -134,7 +134,7 @@ public final class UnitLoads {
     }
 
     /** End forces of a member: at rest with the gear handled, and for the hand in full along each direction. */
-    private record Ends(double[] weight, List<double[]> hand) {}
+    private record Ends(double[] weight, double[][] hand) {}
 
     private Ends ends(int member) {
         if (ends[member] == null) {
@@ -144,9 +144,18 @@ public final class UnitLoads {
                 sum[i] += plus[i];
             }
             double[][] one = {newton[0].forces(member), newton[1].forces(member), newton[2].forces(member)};
-            ends[member] = new Ends(sum, hand.stream().map(d -> along(d.times(force), one)).toList());
+            ends[member] = new Ends(sum, handed(one));
         }
         return ends[member];
+    }
+
+    /** What the hand in full does along each of its directions, of which a newton along each axis does that. */
+    private double[][] handed(double[][] newton) {
+        double[][] all = new double[hand.size()][];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = along(hand.get(i).times(force), newton);
+        }
+        return all;
     }
 
     /** What a force does of which a newton along each axis does that. */
@@ -171,11 +180,11 @@ public final class UnitLoads {
     public HandledForces at(int member, double share) {
         double length = length(member);
         Ends e = ends(member);
-        double[][] all = new double[e.hand.size()][];
+        double[][] all = new double[e.hand.length][];
         for (int i = 0; i < all.length; i++) {
-            all[i] = section(e.hand.get(i), share, length);
+            all[i] = section(e.hand[i], share, length);
         }
-        return new HandledForces(section(e.weight, share, length), List.of(all));
+        return new HandledForces(section(e.weight, share, length), all);
     }
 
     /** Of one of its members, m. */
@@ -188,12 +197,11 @@ public final class UnitLoads {
      */
     private static double[] section(double[] f, double share, double length) {
         double x = share * length;
-        double[] q = new double[3];
-        for (int i = 0; i < 3; i++) {
-            q[i] = -(f[i] + f[i + 6]) / length;
-        }
-        return new double[]{f[0] + q[0] * x, f[1] + q[1] * x, f[2] + q[2] * x, f[3],
-                f[4] + x * f[2] + x * x / 2 * q[2], f[5] - x * f[1] - x * x / 2 * q[1]};
+        double qx = -(f[0] + f[6]) / length;
+        double qy = -(f[1] + f[7]) / length;
+        double qz = -(f[2] + f[8]) / length;
+        return new double[]{f[0] + qx * x, f[1] + qy * x, f[2] + qz * x, f[3], f[4] + x * f[2] + x * x / 2 * qz,
+                f[5] - x * f[1] - x * x / 2 * qy};
     }
 
     /** Greatest force that a support can feel as the rig is handled, N. */
@@ -201,8 +209,7 @@ public final class UnitLoads {
         Vec3 weight = rest.force(support).plus(more.force(support));
         double[][] one = {array(newton[0].force(support)), array(newton[1].force(support)),
                 array(newton[2].force(support))};
-        return new HandledForces(array(weight), hand.stream().map(d -> along(d.times(force), one)).toList())
-                .most(SIZE);
+        return new HandledForces(array(weight), handed(one)).most(SIZE);
     }
 
     private static double[] array(Vec3 v) {
