@@ -144,7 +144,9 @@ final class BarChecks {
         }
 
         Used or(double otherAsked, double otherStrength, PinnedEnd other) {
-            return BarChecks.share(otherAsked, otherStrength) > share() ? new Used(other, otherAsked, otherStrength) : this;
+            return BarChecks.share(otherAsked, otherStrength) > share()
+                    ? new Used(other, otherAsked, otherStrength)
+                    : this;
         }
 
         Reading explained(Function<Used, String> words) {

@@ -37,7 +37,8 @@ final class StandingChecks {
 
     /** Where no joint moves the feet, they are the same in every pose. */
     private static final Study.Derived<List<Vec3>> CORNERS = new Study.Derived<>(study -> cornersNow(study.set()));
-    private static final Study.Derived<List<Vec3>> OUTERMOST = new Study.Derived<>(study -> outermost(study.get(CORNERS)));
+    private static final Study.Derived<List<Vec3>> OUTERMOST = new Study.Derived<>(
+            study -> outermost(study.get(CORNERS)));
 
     private StandingChecks() {
     }

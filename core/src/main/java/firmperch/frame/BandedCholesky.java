@@ -2,7 +2,7 @@ package firmperch.frame;
 
 /**
  * The Cholesky factor of a symmetric, positive definite matrix whose entries lie in a band beside the diagonal, as those of a plate's
- * mesh do. {@link Envelope} keeps six rows a node and orders its nodes, which a mesh that is numbered row by row does not need.
+ * mesh do. {@link SparseBlocks} keeps six rows a node and orders its nodes, which a mesh that is numbered row by row does not need.
  */
 final class BandedCholesky {
     private final double[][] rows;

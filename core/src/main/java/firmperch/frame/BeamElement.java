@@ -3,7 +3,6 @@ package firmperch.frame;
 import firmperch.body.Vec3;
 import firmperch.frame.FrameModel.Member;
 import firmperch.units.Gravity;
-import java.util.Arrays;
 
 /**
  * The stiffness and fixed-end forces of one straight member in global axes, referred to its nodes.
@@ -179,7 +178,7 @@ final class BeamElement {
     }
 
     /** Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. */
-    void addTo(Envelope stiffness, double[] load, int[] dof) {
+    void addTo(SparseBlocks stiffness, double[] load, Member member) {
         double[] ka = new double[DOF * DOF];
         for (int[] coupled : COUPLED) {
             for (int i : coupled) {
@@ -191,23 +190,20 @@ final class BeamElement {
                 }
             }
         }
-        double[] row = new double[DOF];
+        double[] all = new double[DOF * DOF];
+        int[] dof = FrameSolver.dof(member);
         for (int i = 0; i < DOF; i++) {
-            Arrays.fill(row, 0);
             for (int k = own(i); k < own(i) + END; k++) {
                 double v = transform[k * DOF + i];
                 if (v != 0) {
-                    for (int j = 0; j <= i; j++) {
-                        row[j] += v * ka[k * DOF + j];
+                    for (int j = own(i); j < DOF; j++) {
+                        all[i * DOF + j] += v * ka[k * DOF + j];
                     }
                     load[dof[i]] -= v * fixedEnd[k];
                 }
             }
-            stiffness.add(dof[i], dof[i], row[i]);
-            for (int j = 0; j < i; j++) {
-                stiffness.addBoth(dof[i], dof[j], row[j]);
-            }
         }
+        stiffness.addBetween(member.from(), member.to(), all);
     }
 
     /** Where the six of the end begin to which one of the twelve belongs: an end's movement is that of its own node only. */

@@ -20,7 +20,7 @@ import java.util.List;
  * @param pattern of its stiffness matrix, which depends on what is joined to what alone
  */
 public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> supports, List<Spring> springs,
-        List<Plate> plates, List<LumpedMass> masses, List<PointForce> forces, EnvelopePattern pattern) {
+        List<Plate> plates, List<LumpedMass> masses, List<PointForce> forces, BlockPattern pattern) {
 
     /**
      * A straight prismatic member with rigid offsets at its ends.
@@ -221,11 +221,11 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
         }
 
         public FrameModel build() {
-            return build(new EnvelopePattern.Cache());
+            return build(new BlockPattern.Cache());
         }
 
         /** The model, its matrix's pattern taken from others that are joined in the same way, if any was. */
-        public FrameModel build(EnvelopePattern.Cache known) {
+        public FrameModel build(BlockPattern.Cache known) {
             List<int[]> links = new ArrayList<>(members.size() + springs.size());
             members.forEach(m -> links.add(new int[]{m.from(), m.to()}));
             springs.forEach(s -> links.add(new int[]{s.from(), s.to()}));

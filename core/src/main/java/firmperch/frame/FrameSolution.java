@@ -9,12 +9,12 @@ import java.util.List;
 public final class FrameSolution {
     private final FrameModel model;
     private final List<BeamElement> beams;
-    private final Envelope factored;
+    private final SparseBlocks factored;
     private final boolean[] active;
     private final double[] displacements;
     private final boolean weighed;
 
-    FrameSolution(FrameModel model, List<BeamElement> beams, Envelope factored, boolean[] active,
+    FrameSolution(FrameModel model, List<BeamElement> beams, SparseBlocks factored, boolean[] active,
             double[] displacements, boolean weighed) {
         this.model = model;
         this.beams = beams;

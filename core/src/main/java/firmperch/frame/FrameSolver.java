@@ -28,6 +28,8 @@ public final class FrameSolver {
      * and not so stiff that the rounding of doubles drowns the rest.
      */
     private static final double STIFF = 1e10;
+    /** Numbers of a matrix between two nodes. */
+    private static final int BETWEEN = 4 * BlockPattern.SIZE;
 
     private FrameSolver() {
     }
@@ -37,12 +39,12 @@ public final class FrameSolver {
      * supports that only push.
      */
     public static Optional<FrameSolution> solve(FrameModel model) {
-        Envelope stiffness = Envelope.of(model.pattern());
+        SparseBlocks stiffness = SparseBlocks.of(model.pattern());
         double[] load = new double[6 * model.nodes().size()];
         List<BeamElement> beams = new ArrayList<>();
         for (Member member : model.members()) {
             BeamElement beam = new BeamElement(model, member);
-            beam.addTo(stiffness, load, dof(member));
+            beam.addTo(stiffness, load, member);
             beams.add(beam);
         }
         for (Spring spring : model.springs()) {
@@ -61,7 +63,7 @@ public final class FrameSolver {
         boolean[] active = new boolean[model.supports().size()];
         Arrays.fill(active, true);
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            Envelope factored = supported(model, stiffness, active);
+            SparseBlocks factored = supported(model, stiffness, active);
             if (!factored.factor()) {
                 return Optional.empty();
             }
@@ -108,8 +110,8 @@ public final class FrameSolver {
         return changed;
     }
 
-    private static Envelope supported(FrameModel model, Envelope stiffness, boolean[] active) {
-        Envelope k = stiffness.copy();
+    private static SparseBlocks supported(FrameModel model, SparseBlocks stiffness, boolean[] active) {
+        SparseBlocks k = stiffness.copy();
         for (int i = 0; i < active.length; i++) {
             Support s = model.supports().get(i);
             Vec3 n = s.normal();
@@ -127,21 +129,22 @@ public final class FrameSolver {
     }
 
     /** A joint that is stiff in all but the turn about its axis, and the way along it where it slides. */
-    private static void addSpring(Envelope k, Spring spring) {
+    private static void addSpring(SparseBlocks k, Spring spring) {
         Vec3 a = spring.axis();
         Vec3 b = across(a);
         Vec3 c = a.cross(b);
+        double[] all = new double[BETWEEN];
         for (Vec3 along : new Vec3[]{a, b, c}) {
             Vec3 from = spring.fromOffset().cross(along);
             Vec3 to = spring.toOffset().cross(along);
-            addRelative(k, spring, along, from, along, to, along == a ? Math.min(spring.along(), STIFF) : STIFF);
-            addRelative(k, spring, Vec3.ZERO, along, Vec3.ZERO, along,
-                    along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
+            addRelative(all, along, from, to, along == a ? Math.min(spring.along(), STIFF) : STIFF);
+            addRelative(all, Vec3.ZERO, along, along, along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }
+        k.addBetween(spring.from(), spring.to(), all);
     }
 
     /** A plate's bending between its seats; along itself it is stiff, each seat to each, so that none comes before the others. */
-    private static void addPlate(Envelope k, FrameModel model, Plate plate) {
+    private static void addPlate(SparseBlocks k, FrameModel model, Plate plate) {
         int n = plate.nodes().size();
         double[][] moves = new double[3 * n][];
         for (int i = 0; i < n; i++) {
@@ -173,27 +176,27 @@ public final class FrameSolver {
     }
 
     /** Both seen at the place of the first of the two. */
-    private static void stiffAlong(Envelope k, FrameModel model, Plate plate, int one, int other) {
+    private static void stiffAlong(SparseBlocks k, FrameModel model, Plate plate, int one, int other) {
         int from = plate.nodes().get(one);
         int to = plate.nodes().get(other);
         Vec3 at = plate.offsets().get(one);
         Vec3 seen = model.nodes().get(from).plus(at).minus(model.nodes().get(to));
-        Spring tie = new Spring(from, to, at, seen, plate.z(), STIFF);
+        double[] all = new double[BETWEEN];
         for (Vec3 along : new Vec3[]{plate.x(), plate.y()}) {
-            addRelative(k, tie, along, at.cross(along), along, seen.cross(along), STIFF);
+            addRelative(all, along, at.cross(along), seen.cross(along), STIFF);
         }
-        addRelative(k, tie, Vec3.ZERO, plate.z(), Vec3.ZERO, plate.z(), STIFF);
+        addRelative(all, Vec3.ZERO, plate.z(), plate.z(), STIFF);
+        k.addBetween(from, to, all);
     }
 
     private static double[] row(Vec3 shift, Vec3 turn) {
         return new double[]{shift.x(), shift.y(), shift.z(), turn.x(), turn.y(), turn.z()};
     }
 
-    private static void addRelative(Envelope k, Spring spring, Vec3 fromShift, Vec3 fromTurn, Vec3 toShift,
-            Vec3 toTurn, double stiffness) {
-        double[] g = {-fromShift.x(), -fromShift.y(), -fromShift.z(), -fromTurn.x(), -fromTurn.y(), -fromTurn.z(),
-                toShift.x(), toShift.y(), toShift.z(), toTurn.x(), toTurn.y(), toTurn.z()};
-        k.spring(spring.from(), spring.to(), g, stiffness);
+    /** Both shift the same way and turn each by its own. */
+    private static void addRelative(double[] all, Vec3 shift, Vec3 fromTurn, Vec3 toTurn, double stiffness) {
+        SparseBlocks.spring(all, new double[]{-shift.x(), -shift.y(), -shift.z(), -fromTurn.x(), -fromTurn.y(),
+                -fromTurn.z(), shift.x(), shift.y(), shift.z(), toTurn.x(), toTurn.y(), toTurn.z()}, stiffness);
     }
 
     private static void addForce(double[] load, int node, Vec3 offset, Vec3 force) {

@@ -12,7 +12,7 @@ import firmperch.body.Piece;
 import firmperch.body.Stiffness;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.frame.EnvelopePattern;
+import firmperch.frame.BlockPattern;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -81,7 +81,7 @@ final class Skeleton {
     private final List<Integer> merged = new ArrayList<>();
     private final Map<Integer, Integer> nodeOf = new HashMap<>();
     private final List<BendingSheet> sheets = new ArrayList<>();
-    private final EnvelopePattern.Cache patterns = new EnvelopePattern.Cache();
+    private final BlockPattern.Cache patterns = new BlockPattern.Cache();
     private List<Integer> nodesOfBodies;
     private int camera;
 
@@ -370,7 +370,7 @@ final class Skeleton {
     }
 
     /** What is known of the matrices of its frames. */
-    EnvelopePattern.Cache patterns() {
+    BlockPattern.Cache patterns() {
         return patterns;
     }
 }

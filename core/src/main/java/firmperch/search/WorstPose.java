@@ -62,6 +62,8 @@ public final class WorstPose {
      * rounding of frames and distances.
      */
     static final double SAME = 1e-4;
+    /** Two figures closer than this share are told apart by rounding alone. */
+    private static final double ROUNDING = 1e-9;
     /**
      * A rig with more freedoms, frame nodes or feet than this is too large for a proof within the time that a maker waits:
      * it is only sampled, and told so. No kind is; a composition may be.
@@ -242,9 +244,9 @@ public final class WorstPose {
         for (int axis = 0; axis < still.length; axis++) {
             still[axis] = felt[axis] ? still[axis] : usual.get(axis);
         }
-        // Joints that make next to no difference stay as they are set, unless that makes it any better: the figure is that of the pose told.
+        // Joints that make no difference beyond rounding stay as they are set: the figure is that of the pose told.
         double there = used(question, still, count);
-        if (there >= most) {
+        if (there >= most * (1 - ROUNDING)) {
             best = still;
             most = there;
         }

@@ -155,7 +155,8 @@ public final class Tipping {
     public double tippingMass(Vec3 point, double loose) {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < inside.length; i++) {
-            double outside = (loose - edges.get(i).inside(point)) * pulls[i].down() + (point.z() + loose) * pulls[i].out();
+            double outside = (loose - edges.get(i).inside(point)) * pulls[i].down()
+                    + (point.z() + loose) * pulls[i].out();
             if (outside > 1e-9) {
                 least = Math.min(least, mass * lever(i) / outside);
             }

@@ -13,8 +13,8 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 
-/** The envelope's Cholesky factor against a dense solver of a reference library (EJML). */
-class EnvelopeTest {
+/** The blocks' Cholesky factor against a dense solver of a reference library (EJML). */
+class SparseBlocksTest {
     @RepeatedTest(20)
     void solvesAsTheFullMatrixDoes(RepetitionInfo info) {
         Random random = new Random(info.getCurrentRepetition());
@@ -26,23 +26,31 @@ class EnvelopeTest {
         for (int i = 0; i < nodes / 3; i++) {
             links.add(new int[]{random.nextInt(nodes), random.nextInt(nodes)});
         }
-        Envelope envelope = Envelope.of(EnvelopePattern.of(nodes, links));
+        SparseBlocks sparse = SparseBlocks.of(BlockPattern.of(nodes, links));
         int size = 6 * nodes;
         DMatrixRMaj full = new DMatrixRMaj(size, size);
         for (int[] link : links) {
             double[] g = random.doubles(12, -1, 1).toArray();
+            double[] between = new double[144];
+            SparseBlocks.spring(between, g, 2);
+            sparse.addBetween(link[0], link[1], between);
             for (int i = 0; i < 12; i++) {
                 for (int j = 0; j < 12; j++) {
-                    add(envelope, full, 6 * link[i / 6] + i % 6, 6 * link[j / 6] + j % 6, g[i] * g[j]);
+                    full.add(6 * link[i / 6] + i % 6, 6 * link[j / 6] + j % 6, 2 * g[i] * g[j]);
                 }
             }
         }
         for (int i = 0; i < size; i++) {
-            add(envelope, full, i, i, 1 + random.nextDouble());
+            int beside = i - i % 6 + random.nextInt(6);
+            sparse.addBoth(i, i, 1);
+            sparse.addBoth(i, beside, 0.1);
+            full.add(i, i, 2);
+            full.add(i, beside, 0.1);
+            full.add(beside, i, 0.1);
         }
         double[] load = random.doubles(size, -10, 10).toArray();
-        assertThat(envelope.factor()).isTrue();
-        double[] found = envelope.solve(load);
+        assertThat(sparse.factor()).isTrue();
+        double[] found = sparse.solve(load);
         DMatrixRMaj wanted = new DMatrixRMaj(size, 1);
         assertThat(CommonOps_DDRM.solve(full, new DMatrixRMaj(size, 1, true, load.clone()), wanted)).isTrue();
         for (int i = 0; i < size; i++) {
@@ -50,14 +58,9 @@ class EnvelopeTest {
         }
     }
 
-    private static void add(Envelope envelope, DMatrixRMaj full, int row, int column, double value) {
-        envelope.add(row, column, value);
-        full.add(row, column, value);
-    }
-
     @Test
     void whatIsNotHeldIsTold() {
-        Envelope free = Envelope.of(EnvelopePattern.of(2, List.of(new int[]{0, 1})));
+        SparseBlocks free = SparseBlocks.of(BlockPattern.of(2, List.of(new int[]{0, 1})));
         free.spring(0, Vec3.ZERO, Vec3.UP, 100);
         assertThat(free.factor()).isFalse();
     }
