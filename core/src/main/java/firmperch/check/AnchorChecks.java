@@ -50,16 +50,21 @@ final class AnchorChecks {
         return Reading.loaded(s, weakest.rating() * Gravity.STANDARD, frame -> {
             Reading worst = null;
             for (Contact.Anchor anchor : fixings.anchors) {
-                Reading reading = reading(anchor, frame, s);
-                worst = worst == null || reading.used() > worst.used() ? reading : worst;
+                int support = s.framed().feet().indexOf(anchor);
+                double holds = anchor.rating() * Gravity.STANDARD;
+                // Only what could be worse is worked out.
+                double couldBe = s.unitLoads().noMoreOnSupport(support);
+                if (worst == null || couldBe > worst.used() * holds) {
+                    Reading reading = reading(anchor, support, frame, s);
+                    worst = worst == null || reading.used() > worst.used() ? reading : worst;
+                }
             }
             return worst;
         });
     }
 
-    private static Reading reading(Contact.Anchor anchor, FrameSolution frame, Situation s) {
+    private static Reading reading(Contact.Anchor anchor, int support, FrameSolution frame, Situation s) {
         double holds = anchor.rating() * Gravity.STANDARD;
-        int support = s.framed().feet().indexOf(anchor);
         double force = s.unitLoads().onSupport(support);
         return new Reading(force, holds, () -> anchor.id() + ": " + s.show(Quantity.FORCE, force)
                 + " as the rig is handled, " + s.show(Quantity.FORCE, Math.abs(frame.reaction(support)))

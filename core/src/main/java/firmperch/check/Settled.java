@@ -8,6 +8,7 @@ import firmperch.body.Vec3;
 import firmperch.check.Reading.Doubt;
 import firmperch.frame.FrameSolution;
 import firmperch.study.Situation;
+import firmperch.study.Study;
 import firmperch.study.UnitLoads.Moved;
 import firmperch.units.Quantity;
 import java.util.List;
@@ -27,6 +28,11 @@ record Settled(Moved bends, Moved presses, Moved plays) {
     static final String LETTERS = "K stiffness of the frame, u how far it moves, f weights; N pull and n bolts, c clearance, h guided height, "
             + "L reach";
     static final String SOURCE = "space frame, direct stiffness (Przemieniecki); bolts and play by the unit-load theorem";
+
+    private static final Study.Derived<List<String>> UNCERTAIN = new Study.Derived<>(
+            study -> study.assembly().joints().stream()
+                    .flatMap(j -> Stream.of(j.stiffness().rotational(), j.stiffness().bearing()))
+                    .filter(Stiffness::uncertain).map(Stiffness::basis).distinct().toList());
 
     /** As stiff as the situation has it; the feet's even sink left out, because the room's own measure sinks with them. */
     static Settled of(Situation s, FrameSolution frame) {
@@ -104,8 +110,6 @@ record Settled(Moved bends, Moved presses, Moved plays) {
     }
 
     private static List<String> uncertain(Situation s) {
-        return s.study().assembly().joints().stream()
-                .flatMap(j -> Stream.of(j.stiffness().rotational(), j.stiffness().bearing()))
-                .filter(Stiffness::uncertain).map(Stiffness::basis).distinct().toList();
+        return s.study().get(UNCERTAIN);
     }
 }

@@ -110,16 +110,15 @@ public final class UnitLoads {
                 continue;
             }
             int first = end.far() ? 6 : 0;
-            double[] up = newton[2].forces(end.member());
+            Ends felt = ends(end.member());
             double[][] turned = {turn[0].forces(end.member()), turn[1].forces(end.member())};
             if (gives.slack() instanceof JointStiffness.Slack.Hole hole) {
-                drop += hole.clearance() / 2 * pin(up, first);
+                drop += hole.clearance() / 2 * pin(felt.up, first);
                 tilt += hole.clearance() / 2 * Math.hypot(pin(turned[0], first), pin(turned[1], first));
             }
-            double[] weight = rest.forces(end.member());
-            sinks -= together(weight, up, first) / bearing;
-            turns[0] += together(weight, turned[0], first) / bearing;
-            turns[1] += together(weight, turned[1], first) / bearing;
+            sinks -= together(felt.rest, felt.up, first) / bearing;
+            turns[0] += together(felt.rest, turned[0], first) / bearing;
+            turns[1] += together(felt.rest, turned[1], first) / bearing;
         }
         pressed = new Moved(sinks, Math.hypot(turns[0], turns[1]));
         play = new Moved(drop, tilt);
@@ -133,18 +132,19 @@ public final class UnitLoads {
         return Vec3.across(forces[first], forces[first + 2]);
     }
 
-    /** End forces of a member: at rest with the gear handled, and for the hand in full along each direction. */
-    private record Ends(double[] weight, double[][] hand) {}
+    /** End forces of a member: at rest, with the gear handled, of a newton up, and of the hand in full along each direction. */
+    private record Ends(double[] rest, double[] weight, double[] up, double[][] hand) {}
 
     private Ends ends(int member) {
         if (ends[member] == null) {
-            double[] sum = rest.forces(member);
+            double[] still = rest.forces(member);
+            double[] sum = still.clone();
             double[] plus = more.forces(member);
             for (int i = 0; i < sum.length; i++) {
                 sum[i] += plus[i];
             }
             double[][] one = {newton[0].forces(member), newton[1].forces(member), newton[2].forces(member)};
-            ends[member] = new Ends(sum, handed(one));
+            ends[member] = new Ends(still, sum, one[2], handed(one));
         }
         return ends[member];
     }
@@ -206,10 +206,18 @@ public final class UnitLoads {
 
     /** Greatest force that a support can feel as the rig is handled, N. */
     public double onSupport(int support) {
-        Vec3 weight = rest.force(support).plus(more.force(support));
+        return handledSupport(support).most(SIZE);
+    }
+
+    /** A force that it is no more than, N. Quick. */
+    public double noMoreOnSupport(int support) {
+        return handledSupport(support).noMoreThan(SIZE);
+    }
+
+    private HandledForces handledSupport(int support) {
         double[][] one = {array(newton[0].force(support)), array(newton[1].force(support)),
                 array(newton[2].force(support))};
-        return new HandledForces(array(weight), handed(one)).most(SIZE);
+        return new HandledForces(array(rest.force(support).plus(more.force(support))), handed(one));
     }
 
     private static double[] array(Vec3 v) {
