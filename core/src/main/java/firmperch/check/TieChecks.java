@@ -5,6 +5,8 @@ import firmperch.body.Hold;
 import firmperch.body.Tie;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
+import firmperch.pose.RelativeMotionBounds;
+import firmperch.pose.Rig;
 import firmperch.study.Loading;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -22,7 +24,7 @@ final class TieChecks {
 
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(spring(), eyes(), rope(), balance().balancing(), runaway(), cord());
+        return List.of(spring(), eyes(), rope(), balance().balancing(), runaway(), cord(), tether());
     }
 
     private static <T extends Tie> List<Subject<T>> each(Study study, Class<T> kind) {
@@ -60,6 +62,26 @@ final class TieChecks {
                 new About("cord", Topic.HITS, "[Is|Are] the %s long enough?", Quantity.LENGTH, Scope.EVERY_POSE,
                         false, "the %s [holds|hold] it back", "distance of its ends ≤ its length", "geometry"),
                 study -> each(study, Tie.Cord.class), (tie, s) -> longest(tie, tie.length(), s), Certainty.PROVEN);
+    }
+
+    /** One between things that move against each other must let them. */
+    private static FunctionCheck<Tie.Tether> tether() {
+        return new FunctionCheck<>(
+                new About("tether", Topic.HITS, "Does the tether of the %s let it move?", Quantity.LENGTH,
+                        Scope.EVERY_POSE, false, "the tether of the %s holds it back",
+                        "distance of its ends ≤ its length", "geometry"),
+                study -> each(study, Tie.Tether.class).stream().filter(t -> apart(study, t.thing())).toList(),
+                (tie, s) -> longest(tie, tie.length(), s), Certainty.PROVEN).feeling(TieChecks::moves);
+    }
+
+    /** Hooks at one place, about which what is held turns, never come apart. */
+    private static boolean apart(Study study, Tie tie) {
+        return study.set().tieLength(tie) > 1e-9
+                && !RelativeMotionBounds.of(study.rig(), tie.from().body(), tie.to().body()).felt().isEmpty();
+    }
+
+    private static boolean moves(Tie tie, Rig rig, int freedom) {
+        return RelativeMotionBounds.of(rig, tie.from().body(), tie.to().body()).felt().contains(freedom);
     }
 
     private static Reading longest(Tie tie, double most, Situation s) {

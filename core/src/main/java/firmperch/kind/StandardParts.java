@@ -12,8 +12,10 @@ import firmperch.part.balance.BalanceBar;
 import firmperch.part.balance.HungBag;
 import firmperch.part.balance.LiftSprings;
 import firmperch.part.balance.RopeWeight;
+import firmperch.part.balance.SafetyTether;
 import firmperch.part.balance.TailBar;
 import firmperch.stock.PostStock;
+import firmperch.stock.TetherCord;
 import firmperch.part.base.CastBox;
 import firmperch.part.base.Tripod;
 import firmperch.part.base.WheelBoard;
@@ -66,6 +68,8 @@ public final class StandardParts implements PartLibrary {
                         new TailBar(PostStock.TUBES.get("tube-40x2"), 0.5)),
                 new PartType<>("lift-springs", "Springs along an arm", LiftSprings.PARAMS,
                         new LiftSprings(300, 0.3, 0, 0.8), 2),
+                new PartType<>("safety-tether", "Tether along an arm", SafetyTether.PARAMS,
+                        new SafetyTether(TetherCord.ALL.get("webbing"), 0.02), 2),
                 new PartType<>("hung-bag", "Bag of sand on a hook", HungBag.PARAMS, new HungBag(5, 0.1)));
     }
 

@@ -137,6 +137,10 @@ public final class CellBounds {
 
     /** How much longer a tie can get, m. */
     public double lengthens(Tie tie) {
+        if (tie.path().size() == 2 && tie.from().body() != null && tie.to().body() != null) {
+            return rates.between(tie).lengthens(posed, posed.point(tie.from().body(), tie.from().at()),
+                    posed.point(tie.to().body(), tie.to().at()), widths);
+        }
         double sum = 0;
         for (int i = 0; i < tie.path().size(); i++) {
             boolean over = i > 0 && i + 1 < tie.path().size();

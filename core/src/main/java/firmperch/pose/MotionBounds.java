@@ -10,6 +10,8 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Greatest speeds, and greatest changes of speed, with which a rig's freedoms can move its bodies in any pose.
@@ -32,6 +34,7 @@ final class MotionBounds {
     private final boolean[] level;
     private final double[] massSpeed;
     private final double[][] massBend;
+    private final Map<String, RelativeMotionBounds> between = new ConcurrentHashMap<>();
 
     MotionBounds(Rig rig) {
         this.rig = rig;
@@ -132,6 +135,12 @@ final class MotionBounds {
 
     private static boolean along(Vec3 axis, Vec3 up) {
         return Math.abs(Math.abs(axis.dot(up)) - 1) < SAME;
+    }
+
+    /** How the bodies at the two ends of a tie move against each other. */
+    RelativeMotionBounds between(Tie tie) {
+        return between.computeIfAbsent(tie.id(),
+                id -> RelativeMotionBounds.of(rig, tie.from().body(), tie.to().body()));
     }
 
     /** Greatest distance of anything of a body from its origin, m. */

@@ -179,6 +179,33 @@ public final class RelativeMotionBounds {
     }
 
     /**
+     * How much further two points of them can come apart in a cell of poses, m: by the way that the one is seen to go in the middle, along the
+     * line between them and across it, plus what second derivatives can add.
+     *
+     * @param hold a point of the one, posed
+     * @param held a point of the other, posed
+     */
+    double lengthens(Posed middle, Vec3 hold, Vec3 held, double[] widths) {
+        Vec3 n = hold.toward(held);
+        double apart = held.minus(hold).length();
+        double along = 0;
+        double across = 0;
+        double rest = 0;
+        for (int f : felt) {
+            if (widths[f] > 0) {
+                Vec3 goes = middle.velocity(seen, held, f).minus(middle.velocity(from, held, f)).times(widths[f]);
+                along += Math.abs(n.dot(goes));
+                across += goes.minus(n.times(n.dot(goes))).length();
+                for (int g : felt) {
+                    rest += widths[g] > 0 ? bend[f][g] * widths[f] * widths[g] / 2 : 0;
+                }
+            }
+        }
+        double bounded = Vec3.across(apart + along, across) - apart + rest;
+        return bounded < Double.POSITIVE_INFINITY ? Math.min(bounded, moves(widths)) : moves(widths);
+    }
+
+    /**
      * A distance that the two pieces keep in a whole cell of poses, found along a direction that turns with the one:
      * the other's shape moves at its rate in the middle, plus what second derivatives can add. −∞ where those are not
      * bounded.

@@ -3,21 +3,23 @@ package firmperch.part.head;
 import firmperch.body.Builder;
 import firmperch.body.Tie;
 import firmperch.stock.Fitting;
+import firmperch.stock.TetherCord;
 import java.util.List;
 
 /**
- * Short cord tethers, a second catch for what hangs over work and hands: polyamide cord Ø 7 between two locking hooks, which break
- * first, at 8 kN; it gives a tenth of its length before that (common practice, no source).
+ * Tethers, a second catch for what hangs over work and hands: between two locking hooks, or hitched round what they are on.
  */
 public final class Tethers {
-    private static final double BREAKS = 8000;
-    private static final double STRAIN = 0.10;
+    /** What a hitch leaves of a cord's strength: common practice, no source. */
+    private static final double HITCHED = 0.75;
+    /** A hitch round a plate at either end, m. */
+    private static final double ROUND = 0.3;
     /** So much longer than the way from hook to hook, m: enough to hook it on. */
     private static final double SLACK = 0.03;
     private static final double LEAST = 0.15;
-    /** A metre of the cord, and a hook of steel, kg: common practice, no source. */
-    private static final double CORD = 0.032;
+    /** A hook of steel, kg, and the price of two and their sewing, €: common practice, no source. */
     private static final double HOOK = 0.045;
+    private static final double HOOKS = 5.8;
 
     private Tethers() {
     }
@@ -33,9 +35,28 @@ public final class Tethers {
     public static void add(Builder out, String name, Tie.Hook from, Tie.Hook to, double apart, String use) {
         double length = Math.max(apart, 0) + SLACK;
         double cord = Math.max(LEAST, length);
-        out.tie(new Tie.Tether(out.id("tether"), name, out.station(), List.of(from, to), length, BREAKS,
-                BREAKS / (STRAIN * cord)));
-        out.fit(from.body(), from.at(), 1, new Fitting("Cord tether Ø " + out.length(0.007)
-                + " polyamide with two locking hooks, " + out.length(cord), 2 * HOOK + CORD * cord, 6), use);
+        add(out, TetherCord.CORD, name, new Ends(from, to), length, cord, 1, use);
+    }
+
+    /**
+     * Adds one that is hitched round what it is on.
+     *
+     * @param name in words: what it is to catch
+     * @param length taut, m
+     */
+    public static void hitched(Builder out, TetherCord cord, String name, Tie.Hook from, Tie.Hook to, double length,
+            String use) {
+        add(out, cord, name, new Ends(from, to), length, length + 2 * ROUND, HITCHED, use);
+    }
+
+    /** What holds and what is held. */
+    private record Ends(Tie.Hook from, Tie.Hook to) {}
+
+    private static void add(Builder out, TetherCord of, String name, Ends ends, double length, double cord,
+            double strength, String use) {
+        out.tie(new Tie.Tether(out.id("tether"), name, out.station(), List.of(ends.from, ends.to), length,
+                strength * of.breaks(), of.breaks() / (of.strain() * cord)));
+        out.fit(ends.from.body(), ends.from.at(), 1, new Fitting("Tether of " + of.label() + " with two locking hooks, "
+                + out.length(cord), 2 * HOOK + of.mass() * cord, HOOKS + of.price() * cord), use);
     }
 }
