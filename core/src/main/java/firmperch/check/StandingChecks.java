@@ -236,8 +236,8 @@ final class StandingChecks {
     }
 
     /**
-     * Those of them that lie outermost in the plan: what a foot carries of a person grows the further out they stand (tried against
-     * random feet and places, no proof).
+     * Those of them that lie outermost in the plan: what a foot carries of a person grows the further out they stand, as long as it does not
+     * tip (tried against random feet and places, no proof).
      */
     static List<Vec3> outermost(Situation s) {
         return s.study().feetStay() ? s.study().get(OUTERMOST) : outermost(cornersNow(s));

@@ -11,9 +11,11 @@ import firmperch.units.Gravity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Shares of the feet against statics and against the space frame's reactions. */
 class CasterSharesTest {
@@ -43,6 +45,49 @@ class CasterSharesTest {
         double[] side = CasterShares.shares(SQUARE, 80, new Vec3(0.15, 0, 0));
         assertThat(side[0]).isCloseTo(30, within(1e-9));
         assertThat(side[1]).isCloseTo(10, within(1e-9));
+    }
+
+    /** The further out a person stands, the more the busiest foot carries: no place within a base's corners is worse than its worst corner. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+    void aCornerIsWorstToStandOn(int seed) {
+        Random random = new Random(seed);
+        int tried = 0;
+        for (int base = 0; base < 400; base++) {
+            List<Footing> feet = new ArrayList<>();
+            List<Vec3> corners = new ArrayList<>();
+            double roam = 0.05 * random.nextDouble();
+            for (int i = 0; i < 3 + seed % 3; i++) {
+                double angle = (i + 0.3 * random.nextDouble()) * 2 * Math.PI / (3 + seed % 3);
+                Vec3 out = new Vec3(Math.cos(angle), Math.sin(angle), 0);
+                Vec3 at = out.times(0.25 + 0.1 * random.nextDouble());
+                feet.add(new Footing(at, at, roam, 1e5, 100));
+                corners.add(out.times(0.3 + 0.1 * random.nextDouble()));
+            }
+            Vec3 rig = new Vec3(0.05 * random.nextGaussian(), 0.05 * random.nextGaussian(), 0);
+            // What tips over shares nothing.
+            SupportPolygon support = SupportPolygon.of(feet);
+            if (corners.stream().anyMatch(c -> support.clearance(rig.plus(c).times(0.5)) < 0)) {
+                continue;
+            }
+            double worst = corners.stream().mapToDouble(c -> steppedOn(feet, rig, c)).max().orElseThrow();
+            tried++;
+            for (int i = 0; i < 40; i++) {
+                double[] weights = random.doubles(corners.size()).toArray();
+                double sum = Arrays.stream(weights).sum();
+                Vec3 within = Vec3.ZERO;
+                for (int k = 0; k < weights.length; k++) {
+                    within = within.plus(corners.get(k).times(weights[k] / sum));
+                }
+                assertThat(steppedOn(feet, rig, within)).isLessThanOrEqualTo(worst + 1e-6);
+            }
+        }
+        assertThat(tried).isGreaterThan(10);
+    }
+
+    /** Half of it the rig, half a person there. */
+    private static double steppedOn(List<Footing> feet, Vec3 rig, Vec3 person) {
+        return CasterShares.largest(feet, 200, rig.plus(person).times(0.5));
     }
 
     /** Three feet are determinate: over one of them it takes everything. */
