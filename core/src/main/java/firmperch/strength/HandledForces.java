@@ -1,6 +1,7 @@
 package firmperch.strength;
 
 import firmperch.body.Vec3;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -11,13 +12,15 @@ import java.util.List;
  *
  * <p>A figure that is a sum of sizes, or the root of the sum of two such squares, is convex in u. Its greatest value over the unit sphere
  * is climbed to by turning u to where the figure grows most, again and again (generalised power method: Journée, Nesterov, Richtárik and
- * Sepulchre 2010), from every combination of signs of what is added. Of single forces and moments that first step is exact already:
- * |c·s| + |Σ cₖ·rₖ| for each combination.
+ * Sepulchre 2010), from every combination of signs of what is added, the likeliest first, until none of the others could make a hundredth more.
+ * Of single forces and moments that first step is exact already: |c·s| + |Σ cₖ·rₖ| for each combination.
  */
 public final class HandledForces {
     private static final int STEPS = 20;
     /** A step that adds less than this share is the last: each adds a fraction of the one before. */
     private static final double SAME = 1e-7;
+    /** Where no direction can make this share more than is found already, no other is climbed from. */
+    private static final double ENOUGH = 0.01;
 
     private final double[] steady;
     private final double[][] hand;
@@ -125,10 +128,19 @@ public final class HandledForces {
     /** The greatest √(σ² + 3·τ²) of two sums (von Mises), over all directions of the hand. */
     public double most(List<Term> direct, List<Term> shear) {
         Climb climb = new Climb(direct, shear);
-        if (hand.length == 0) {
-            return climb.value(new double[0]);
+        List<double[]> starts = new ArrayList<>();
+        climb.starts(direct, starts);
+        climb.starts(shear, starts);
+        // Nothing of the hand arrives here.
+        if (starts.isEmpty()) {
+            return climb.value(new double[hand.length]);
         }
-        return Math.max(climb.fromAllSigns(direct), shear.isEmpty() ? 0 : climb.fromAllSigns(shear));
+        double atMost = Vec3.across(noMoreThan(direct), shear.isEmpty() ? 0 : Math.sqrt(3) * noMoreThan(shear));
+        double most = 0;
+        while (!starts.isEmpty() && most * (1 + ENOUGH) < atMost) {
+            most = Math.max(most, climb.climb(starts.remove(climb.likeliest(starts))));
+        }
+        return most;
     }
 
     /** One figure and what is at hand while it is climbed. */
@@ -144,10 +156,13 @@ public final class HandledForces {
             this.shear = shear;
         }
 
-        double fromAllSigns(List<Term> sum) {
-            int count = sum.stream().mapToInt(t -> t.parts.length).sum();
-            double most = 0;
-            for (int signs = 0; signs < 1 << count; signs++) {
+        /** The directions in which a sum grows most with each combination of signs of what is added. */
+        void starts(List<Term> sum, List<double[]> starts) {
+            int count = 0;
+            for (Term term : sum) {
+                count += term.parts.length;
+            }
+            for (int signs = 0; count > 0 && signs < 1 << count; signs++) {
                 double[] u = new double[hand.length];
                 int k = 0;
                 for (Term term : sum) {
@@ -159,14 +174,26 @@ public final class HandledForces {
                     }
                 }
                 if (unit(u)) {
-                    most = Math.max(most, climb(u));
+                    starts.add(u);
                 }
             }
-            // Nothing of the hand arrives here.
-            return most > 0 ? most : value(new double[hand.length]);
         }
 
-        private double climb(double[] u) {
+        /** Number of the start where the figure is greatest. */
+        int likeliest(List<double[]> starts) {
+            int likeliest = 0;
+            double most = Double.NEGATIVE_INFINITY;
+            for (int i = 0; i < starts.size(); i++) {
+                double there = value(starts.get(i));
+                if (there > most) {
+                    most = there;
+                    likeliest = i;
+                }
+            }
+            return likeliest;
+        }
+
+        double climb(double[] u) {
             double most = value(u);
             for (int step = 0; step < STEPS; step++) {
                 for (int i = 0; i < u.length; i++) {
