@@ -10,6 +10,7 @@ import firmperch.project.Project;
 import firmperch.search.Assessor;
 import firmperch.search.Choosing;
 import firmperch.search.Progress;
+import firmperch.study.Study;
 import firmperch.units.InvalidValue;
 import java.util.Comparator;
 import java.util.List;
@@ -112,11 +113,11 @@ final class Sizing {
     /** Nothing as soon as more is short than in the best so far. */
     private Optional<Tried> tried(Perch perch) {
         progress.at(0, "sizing: " + kind.label());
-        Project there = Choosing.of(project, perch, kind.joints());
+        Study there = Choosing.study(project, perch, kind.joints());
         return Assessor.now(there, fewest.get()).map(now -> {
             List<Finding> gives = now.findings().stream().filter(f -> f.verdict() == Verdict.GIVES).toList();
             fewest.accumulateAndGet(gives.size(), Math::min);
-            return new Tried(there, perch, gives.size(),
+            return new Tried(there.project(), perch, gives.size(),
                     gives.stream().mapToDouble(f -> 1 - Math.clamp(f.margin(), 0, 1)).sum(),
                     Bill.of(now.study().assembly(), project.units()).price());
         });

@@ -60,11 +60,11 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
                         known[a.index()][b.index()] = RelativeMotionBounds.of(rig, a, b);
                         known[b.index()][a.index()] = RelativeMotionBounds.of(rig, b, a);
                     }
-                    RelativeMotionBounds back = known[b.index()][a.index()].of(pieces.get(j), pieces.get(i));
                     RelativeMotionBounds relative = known[a.index()][b.index()].of(pieces.get(i), pieces.get(j));
                     // Nothing moves these two against each other: their distance never changes.
                     if (!relative.felt().isEmpty()) {
-                        pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative, back));
+                        pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative,
+                                known[b.index()][a.index()].feeling(relative)));
                     }
                 }
             }

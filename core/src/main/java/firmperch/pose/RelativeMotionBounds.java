@@ -35,7 +35,7 @@ public final class RelativeMotionBounds {
     private final Layers layers;
 
     private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, double[] speed, double[][] bend,
-            int[] felt, Layers layers) {
+            int[] felt, List<Integer> numbers, Layers layers) {
         this.rig = rig;
         this.from = from;
         this.seen = seen;
@@ -43,7 +43,7 @@ public final class RelativeMotionBounds {
         this.speed = speed;
         this.bend = bend;
         this.felt = felt;
-        numbers = IntStream.of(felt).boxed().toList();
+        this.numbers = numbers;
         this.layers = layers;
     }
 
@@ -75,7 +75,8 @@ public final class RelativeMotionBounds {
         int common = low;
         int[] felt = IntStream.range(0, freedoms)
                 .filter(f -> moves(rig, from, common, f) || moves(rig, seen, common, f)).toArray();
-        return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt, Layers.of(from, seen, common));
+        return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt, numbers(felt),
+                Layers.of(from, seen, common));
     }
 
     /**
@@ -91,7 +92,22 @@ public final class RelativeMotionBounds {
                 : !Axis.roundAbout(rig, seen, one, common, f)).toArray();
         return left.length == felt.length
                 ? this
-                : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left, layers);
+                : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left, numbers(left), layers);
+    }
+
+    private static List<Integer> numbers(int[] felt) {
+        return IntStream.of(felt).boxed().toList();
+    }
+
+    /**
+     * The same with only the freedoms that are felt the other way round.
+     *
+     * @param back of the same two pieces, the other way round
+     */
+    public RelativeMotionBounds feeling(RelativeMotionBounds back) {
+        return back.felt.length == felt.length
+                ? this
+                : new RelativeMotionBounds(rig, from, seen, common, speed, bend, back.felt, back.numbers, layers);
     }
 
     /** A line through a point along a direction. */

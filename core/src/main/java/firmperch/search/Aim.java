@@ -53,21 +53,26 @@ public final class Aim {
 
     /** The project so set; as near as it comes where it does not come there. */
     public static Project of(Project project) {
-        Project set = once(project);
+        return of(Study.of(project)).project();
+    }
+
+    /** The same, where its rig has been put up already. */
+    static Study of(Study study) {
+        Study set = study.moved(once(study));
         // A joint that brought the camera there may have turned it: then its head is turned back, and what that moved is made good.
         for (int round = 0; round < ROUNDS && turned(set); round++) {
-            set = once(set);
+            set = set.moved(once(set));
         }
         return set;
     }
 
-    private static boolean turned(Project project) {
-        Situation s = Study.of(project).shown();
+    private static boolean turned(Study study) {
+        Situation s = study.shown();
         return !Orientation.toward(s).equals(s.posed().pose());
     }
 
-    private static Project once(Project project) {
-        Situation set = Study.of(project).shown();
+    private static Project once(Study study) {
+        Situation set = study.shown();
         Situation from = set.in(Orientation.toward(set));
         Aim aim = new Aim(from);
         Vec3 over = from.sensorWanted(from.distanceWanted() + MORE);

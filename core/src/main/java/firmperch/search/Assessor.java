@@ -31,9 +31,8 @@ public final class Assessor {
         return new Assessment(each.shown(), RaisedQuestions.of(study).stream().map(each::answered).toList(), false);
     }
 
-    /** The same of a project that is tried among others: nothing as soon as more than that many questions are short. */
-    public static Optional<Assessment> now(Project project, int most) {
-        Study study = Study.of(project);
+    /** The same of one that is tried among others, put up already: nothing as soon as more than that many questions are short. */
+    public static Optional<Assessment> now(Study study, int most) {
         InEach each = new InEach(study);
         List<Finding> findings = new ArrayList<>();
         int gives = 0;

@@ -43,19 +43,27 @@ public final class Choosing {
 
     /** The same with a composition of that kind whose values may be others. */
     public static Project of(Project project, Perch perch, Map<String, Double> joints) {
+        return study(project, perch, joints).project();
+    }
+
+    /** The same, put up. */
+    public static Study study(Project project, Perch perch, Map<String, Double> joints) {
         Project first = project.with(project.setUps().stream()
                 .map(s -> s.with(new Stance(project.setUps().getFirst().stance().x(),
                         project.setUps().getFirst().stance().y(), 0, Map.of())))
                 .toList(), 0).with(perch.tilting(tilt(project)));
-        Project placed = placed(first.with(first.stance().with(joints)));
+        // Only stance and joints change from here on: the rig is put up once.
+        Study study = Study.of(first.with(first.stance().with(joints)));
+        study = study.moved(placed(study));
         if (perch.on(Perch.POST)) {
             // It stands where the post does, so its joints alone bring the camera over the work.
-            placed = Aim.of(placed);
+            study = Aim.of(study);
         }
         for (int i = 1; i < project.setUps().size(); i++) {
-            placed = Aim.of(placed.showing(i).with(placed.setUps().get(i - 1).stance()));
+            Project placed = study.project();
+            study = Aim.of(study.moved(placed.showing(i).with(placed.setUps().get(i - 1).stance())));
         }
-        return placed.showing(project.shown());
+        return study.moved(study.project().showing(project.shown()));
     }
 
     /** How far from straight down the camera is to look in whichever set-up, rad, and a little more; 0 if straight down in all. */
@@ -65,8 +73,9 @@ public final class Choosing {
         return most < SLIGHT ? 0 : most + SLIGHT;
     }
 
-    private static Project placed(Project started) {
-        Situation shown = Study.of(started).shown();
+    private static Project placed(Study study) {
+        Project started = study.project();
+        Situation shown = study.shown();
         Situation s = shown.in(Orientation.toward(shown));
         Vec3 over = s.sensorWanted(s.distanceWanted() + Aim.MORE);
         List<Question<?>> hits = RaisedQuestions.of(s.study()).stream().filter(q -> q.about().topic() == Topic.HITS)
