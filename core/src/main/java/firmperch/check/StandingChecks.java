@@ -13,7 +13,6 @@ import firmperch.place.Place;
 import firmperch.place.Thing;
 import firmperch.project.Policy;
 import firmperch.stability.Footing;
-import firmperch.stability.SupportPolygon;
 import firmperch.stability.Tipping;
 import firmperch.study.Loading;
 import firmperch.study.Situation;
@@ -25,6 +24,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
+import org.locationtech.jts.algorithm.ConvexHull;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /**
  * Whether the rig stands, and how firmly: rigid statics over the support polygon, with the floor sloping in the worst
@@ -39,6 +41,8 @@ final class StandingChecks {
     private static final Study.Derived<List<Vec3>> CORNERS = new Study.Derived<>(study -> cornersNow(study.set()));
     private static final Study.Derived<List<Vec3>> OUTERMOST = new Study.Derived<>(
             study -> outermost(study.get(CORNERS)));
+
+    private static final GeometryFactory PLAN = new GeometryFactory();
 
     private StandingChecks() {
     }
@@ -244,8 +248,9 @@ final class StandingChecks {
     }
 
     private static List<Vec3> outermost(List<Vec3> corners) {
-        SupportPolygon hull = SupportPolygon.of(corners.stream().map(c -> new Footing(c, c, 0, 0, 0)).toList());
-        return hull.edges().isEmpty() ? corners : corners.stream().filter(c -> hull.clearance(c) < 1e-9).toList();
+        Coordinate[] plan = corners.stream().map(c -> new Coordinate(c.x(), c.y())).toArray(Coordinate[]::new);
+        Set<Coordinate> hull = Set.copyOf(List.of(new ConvexHull(plan, PLAN).getConvexHull().getCoordinates()));
+        return corners.stream().filter(c -> hull.contains(new Coordinate(c.x(), c.y()))).toList();
     }
 
     private static List<Vec3> cornersNow(Situation s) {

@@ -86,9 +86,9 @@ public final class BlockPattern {
      */
     static BlockPattern of(int nodes, List<int[]> links) {
         boolean[][] near = new boolean[nodes][nodes];
+        int[] degree = new int[nodes];
         for (int[] link : links) {
-            near[link[0]][link[1]] = link[0] != link[1];
-            near[link[1]][link[0]] = link[0] != link[1];
+            join(near, degree, link[0], link[1]);
         }
         int[] place = new int[nodes];
         int[][] joined = new int[nodes][];
@@ -96,19 +96,15 @@ public final class BlockPattern {
         for (int at = 0; at < nodes; at++) {
             int next = NONE;
             for (int node = 0; node < nodes; node++) {
-                if (!gone[node]) {
-                    int[] left = left(near[node], gone);
-                    if (next == NONE || left.length < joined[at].length) {
-                        next = node;
-                        joined[at] = left;
-                    }
-                }
+                next = !gone[node] && (next == NONE || degree[node] < degree[next]) ? node : next;
             }
             gone[next] = true;
             place[next] = at;
+            joined[at] = left(near[next], gone);
             for (int one : joined[at]) {
+                degree[one]--;
                 for (int other : joined[at]) {
-                    near[one][other] = one != other;
+                    join(near, degree, one, other);
                 }
             }
         }
@@ -117,6 +113,15 @@ public final class BlockPattern {
             below[at] = Arrays.stream(joined[at]).map(node -> place[node]).sorted().toArray();
         }
         return new BlockPattern(place, below);
+    }
+
+    private static void join(boolean[][] near, int[] degree, int one, int other) {
+        if (one != other && !near[one][other]) {
+            near[one][other] = true;
+            near[other][one] = true;
+            degree[one]++;
+            degree[other]++;
+        }
     }
 
     /** Neighbours that are not gone. */

@@ -56,7 +56,8 @@ public final class Tethers {
             double strength, String use) {
         out.tie(new Tie.Tether(out.id("tether"), name, out.station(), List.of(ends.from, ends.to), length,
                 strength * of.breaks(), of.breaks() / (of.strain() * cord)));
-        out.fit(ends.from.body(), ends.from.at(), 1, new Fitting("Tether of " + of.label() + " with two locking hooks, "
-                + out.length(cord), 2 * HOOK + of.mass() * cord, HOOKS + of.price() * cord), use);
+        out.fit(ends.from.body(), ends.from.at(), 1, new Fitting(of.sort() + " tether " + (of.round() ? "Ø " : "")
+                + out.length(of.width()) + " polyamide with two locking hooks, " + out.length(cord),
+                2 * HOOK + of.mass() * cord, HOOKS + of.price() * cord), use);
     }
 }
