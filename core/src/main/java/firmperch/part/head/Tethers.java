@@ -19,7 +19,7 @@ public final class Tethers {
     private static final double LEAST = 0.15;
     /** A hook of steel, kg, and the price of two and their sewing, €: common practice, no source. */
     private static final double HOOK = 0.045;
-    private static final double HOOKS = 5.8;
+    private static final double HOOKS = 5.85;
 
     private Tethers() {
     }
