@@ -38,9 +38,14 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
     private record Near(CollisionPair pair, double gap) {}
 
     private static List<CollisionPair> nearestFirst(List<CollisionPair> pairs, Posed start) {
-        return pairs.stream().filter(pair -> pair.always() < Clearance.FAR).map(pair -> new Near(pair, pair.gap(start)))
-                .sorted(Comparator.comparingDouble(Near::gap))
-                .map(Near::pair).toList();
+        List<Near> near = new ArrayList<>(pairs.size());
+        for (CollisionPair pair : pairs) {
+            if (pair.always() < Clearance.FAR) {
+                near.add(new Near(pair, pair.gap(start)));
+            }
+        }
+        near.sort(Comparator.comparingDouble(Near::gap));
+        return near.stream().map(Near::pair).toList();
     }
 
     private static List<CollisionPair> pairs(Rig rig, List<BoundingBox> boxes) {

@@ -6,6 +6,7 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -87,12 +88,22 @@ public final class RelativeMotionBounds {
         if (one.solid().roundAbout() == null && other.solid().roundAbout() == null) {
             return this;
         }
-        int[] left = IntStream.of(felt).filter(f -> moves(rig, from, common, f)
-                ? moves(rig, seen, common, f) || !Axis.roundAbout(rig, from, other, common, f)
-                : !Axis.roundAbout(rig, seen, one, common, f)).toArray();
-        return left.length == felt.length
-                ? this
-                : new RelativeMotionBounds(rig, from, seen, common, speed, bend, left, numbers(left), layers);
+        int count = 0;
+        int[] left = new int[felt.length];
+        for (int f : felt) {
+            boolean fromMoves = moves(rig, from, common, f);
+            boolean same = fromMoves
+                    ? !moves(rig, seen, common, f) && Axis.roundAbout(rig, from, other, common, f)
+                    : Axis.roundAbout(rig, seen, one, common, f);
+            if (!same) {
+                left[count++] = f;
+            }
+        }
+        if (count == felt.length) {
+            return this;
+        }
+        int[] fewer = Arrays.copyOf(left, count);
+        return new RelativeMotionBounds(rig, from, seen, common, speed, bend, fewer, numbers(fewer), layers);
     }
 
     private static List<Integer> numbers(int[] felt) {
@@ -120,9 +131,9 @@ public final class RelativeMotionBounds {
          */
         static boolean roundAbout(Rig rig, Body turned, Piece round, int common, int freedom) {
             Vec3 along = round.solid().roundAbout();
-            Axis own = along == null
-                    ? null
-                    : up(round.body(), new Axis(round.at().origin(), round.at().direction(along)), common);
+            if (along == null) {
+                return false;
+            }
             Axis turning = null;
             for (Body at = turned; at != null && at.index() != common; at = at.parent()) {
                 if (rig.freedom(at.index()) == freedom) {
@@ -135,7 +146,10 @@ public final class RelativeMotionBounds {
                     }
                 }
             }
-            return own != null && turning != null && own.same(turning);
+            Axis own = turning == null
+                    ? null
+                    : up(round.body(), new Axis(round.at().origin(), round.at().direction(along)), common);
+            return own != null && own.same(turning);
         }
 
         /** A line of a body in the axes of what carries it, if no setting moves it off itself; otherwise null. */
