@@ -1,5 +1,6 @@
 package firmperch.check;
 
+import firmperch.body.Body;
 import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Tie;
@@ -13,6 +14,7 @@ import firmperch.study.Study;
 import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Springs, ropes and cords: each may be pulled only so far. */
 final class TieChecks {
@@ -76,12 +78,17 @@ final class TieChecks {
 
     /** Hooks at one place, about which what is held turns, never come apart. */
     private static boolean apart(Study study, Tie tie) {
-        return study.set().tieLength(tie) > 1e-9
-                && !RelativeMotionBounds.of(study.rig(), tie.from().body(), tie.to().body()).felt().isEmpty();
+        return study.set().tieLength(tie) > 1e-9 && IntStream.range(0, study.assembly().freedoms().size())
+                .anyMatch(f -> moves(tie, study.rig(), f));
     }
 
+    /** What moves both ends alike does not count; an end may be hooked on the place. */
     private static boolean moves(Tie tie, Rig rig, int freedom) {
-        return RelativeMotionBounds.of(rig, tie.from().body(), tie.to().body()).felt().contains(freedom);
+        Body from = tie.from().body();
+        Body to = tie.to().body();
+        return from == null || to == null
+                ? rig.moves(freedom, from == null ? to : from)
+                : RelativeMotionBounds.of(rig, from, to).felt().contains(freedom);
     }
 
     private static Reading longest(Tie tie, double most, Situation s) {

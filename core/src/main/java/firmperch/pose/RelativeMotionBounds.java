@@ -33,10 +33,10 @@ public final class RelativeMotionBounds {
     private final double[][] bend;
     private final int[] felt;
     private final List<Integer> numbers;
-    private final Layers layers;
+    private final SeparateLayers layers;
 
     private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, double[] speed, double[][] bend,
-            int[] felt, List<Integer> numbers, Layers layers) {
+            int[] felt, List<Integer> numbers, SeparateLayers layers) {
         this.rig = rig;
         this.from = from;
         this.seen = seen;
@@ -77,7 +77,7 @@ public final class RelativeMotionBounds {
         int[] felt = IntStream.range(0, freedoms)
                 .filter(f -> moves(rig, from, common, f) || moves(rig, seen, common, f)).toArray();
         return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt, numbers(felt),
-                Layers.of(from, seen, common));
+                SeparateLayers.of(from, seen, common));
     }
 
     /**

@@ -158,8 +158,7 @@ public final class Assessor {
                 proven.add(swept.get(i));
             }
         }
-        progress.at(0.7, "proving that no pose is worse");
-        worst.putAll(travel.proven(proven, worst));
+        worst.putAll(travel.proven(proven, worst, () -> progress.at(0.7, "proving that no pose is worse")));
         return worst;
     }
 

@@ -77,13 +77,14 @@ final class BranchAndBound {
      *
      * @param starts the worst pose known for each, and how many were looked at for it
      * @param felt freedoms that can make a difference, the same for all of them
+     * @param looked run before each round of cells; may throw, to end the search
      */
     static Map<Question<?>, Found> bounded(Study study, List<Question<?>> questions, Map<Question<?>, Found> starts,
-            BitSet felt) {
-        return new BranchAndBound(study, questions, questions.stream().map(starts::get).toList(), felt).bounded();
+            BitSet felt, Runnable looked) {
+        return new BranchAndBound(study, questions, questions.stream().map(starts::get).toList(), felt).bounded(looked);
     }
 
-    private Map<Question<?>, Found> bounded() {
+    private Map<Question<?>, Found> bounded(Runnable looked) {
         double[] asked = new double[most.length];
         boolean[] derived = new boolean[most.length];
         for (int q = 0; q < asked.length; q++) {
@@ -92,6 +93,7 @@ final class BranchAndBound {
         }
         List<Cell> wide = settled(wholeTravel().parallelStream().map(cell -> bounded(cell, asked)).toList());
         while (!wide.isEmpty()) {
+            looked.run();
             wide = settled(wide.parallelStream().flatMap(this::halves).toList());
         }
         Map<Question<?>, Found> all = new IdentityHashMap<>();

@@ -28,7 +28,7 @@ public final class Prediction {
 
     private static double predicted(Situation s, Measurement.Kind kind) {
         return switch (kind) {
-            case PUSH -> s.pushAvailable();
+            case PUSH -> s.tipping().push(s.pushHeight());
             case LEAN -> s.tipping().levelLean();
             // What is likely, not the low end that a limit is held to.
             case SAG -> sag(s.with(Stiffness.End.TYPICAL));

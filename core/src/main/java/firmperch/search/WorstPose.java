@@ -219,7 +219,12 @@ public final class WorstPose {
     public Found worst(Question<?> question, double[] known, Pose usual, boolean proof) {
         List<Question<?>> one = List.of(question);
         Found climbed = climbed(question, known, felt(one, new double[][]{known})[0], usual, proof);
-        return proof ? proven(one, Map.of(question, climbed)).getOrDefault(question, climbed) : climbed;
+        if (!proof) {
+            return climbed;
+        }
+        Runnable nothing = () -> {
+        };
+        return proven(one, Map.of(question, climbed), nothing).getOrDefault(question, climbed);
     }
 
     /**
@@ -257,8 +262,9 @@ public final class WorstPose {
      * What is known of some questions, with what lies between bounded for those of them for which that can be done.
      *
      * @param climbed what {@link #climbed} found for each
+     * @param looked run every now and then; may throw, to end the search
      */
-    Map<Question<?>, Found> proven(List<Question<?>> questions, Map<Question<?>, Found> climbed) {
+    Map<Question<?>, Found> proven(List<Question<?>> questions, Map<Question<?>, Found> climbed, Runnable looked) {
         Map<BitSet, List<Question<?>>> alike = new LinkedHashMap<>();
         for (Question<?> question : questions) {
             if (!large && question.check().certainty() == Certainty.PROVEN) {
@@ -267,7 +273,7 @@ public final class WorstPose {
         }
         Map<Question<?>, Found> proven = Collections.synchronizedMap(new IdentityHashMap<>());
         alike.entrySet().parallelStream().forEach(e -> proven.putAll(
-                BranchAndBound.bounded(study, e.getValue(), climbed, e.getKey())));
+                BranchAndBound.bounded(study, e.getValue(), climbed, e.getKey(), looked)));
         return proven;
     }
 

@@ -19,10 +19,11 @@ public record TetherCord(String id, String label, String sort, double width, boo
     private static final String SOURCE = "common practice, no source";
 
     /** Short catches of what is screwed on; its hooks break first. */
-    public static final TetherCord CORD = new TetherCord("cord", "polyamide cord Ø 7", "Cord", 0.007, true, 8000, 0.10,
+    public static final TetherCord CORD = new TetherCord("cord", "polyamide cord Ø 7 mm", "Cord", 0.007, true, 8000,
+            0.10,
             0.032, 1, SOURCE);
     /** Every sort known; a new one is a new row. */
     public static final Catalogue<TetherCord> ALL = new Catalogue<>("tether", List.of(CORD,
-            new TetherCord("webbing", "tubular polyamide webbing 26", "Webbing", 0.026, false, 18000, 0.25, 0.045, 2,
+            new TetherCord("webbing", "tubular polyamide webbing 26 mm", "Webbing", 0.026, false, 18000, 0.25, 0.045, 2,
                     SOURCE)));
 }

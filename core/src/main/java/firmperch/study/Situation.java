@@ -283,11 +283,6 @@ public final class Situation {
         return Math.min(policy().standing().pushShare() * mass * Gravity.STANDARD, policy().standing().pushMost());
     }
 
-    /** Push at that height that starts it tipping in the weakest direction, N. */
-    public double pushAvailable() {
-        return tipping().push(pushHeight());
-    }
-
     /** What its freedoms feel with the camera on, off, and with the spare. */
     public Loads loads() {
         return new Loads(posed, cell);

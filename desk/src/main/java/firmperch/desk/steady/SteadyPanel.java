@@ -58,7 +58,8 @@ public final class SteadyPanel extends ReasonedPanel {
             return "In this pose it falls over by itself. It weighs " + weighs;
         }
         return "In this pose it leans " + s.show(Quantity.ANGLE, s.tipping().leastLean())
-                + " before it goes, takes a push of " + s.show(Quantity.FORCE, s.pushAvailable()) + " at "
+                + " before it goes, takes a push of " + s.show(Quantity.FORCE, s.tipping().push(s.pushHeight()))
+                + " at "
                 + s.length(s.pushHeight()) + ", and weighs " + weighs;
     }
 }

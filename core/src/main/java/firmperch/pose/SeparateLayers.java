@@ -14,7 +14,7 @@ import java.util.Deque;
  *
  * <p>Left out: directions square to slides where nothing turns, of which there are many; a bound found otherwise serves there.
  */
-final class Layers {
+final class SeparateLayers {
     /** Directions of length 1 nearer to each other than this are the same. */
     private static final double SAME = 1e-12;
 
@@ -34,7 +34,7 @@ final class Layers {
         }
     }
 
-    private Layers(Layer from, Layer seen) {
+    private SeparateLayers(Layer from, Layer seen) {
         this.from = from;
         this.seen = seen;
     }
@@ -44,14 +44,14 @@ final class Layers {
      *
      * @param common number of the last body that carries both
      */
-    static Layers of(Body from, Body seen, int common) {
+    static SeparateLayers of(Body from, Body seen, int common) {
         Deque<Body> low = chain(from, common);
         Deque<Body> high = chain(seen, common);
         Vec3 along = turnsAbout(low);
         along = along == null ? turnsAbout(high) : along;
         Layer one = along == null ? null : layer(low, along);
         Layer other = one == null ? null : layer(high, along);
-        return other == null ? null : new Layers(one, other);
+        return other == null ? null : new SeparateLayers(one, other);
     }
 
     /** From the one that stands on the common body outward. */
