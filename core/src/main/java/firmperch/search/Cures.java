@@ -28,6 +28,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -58,6 +60,7 @@ final class Cures {
     private final Assessment before;
     private final Project project;
     private final Bill bill;
+    private final Set<String> asked;
     /** By the number of the set-up that is changed where a change is of one only. */
     private final Map<Integer, List<Change>> changes = new HashMap<>();
     /** Mass hung on beyond the gear while trying, kg; 0 means the spare. */
@@ -86,6 +89,7 @@ final class Cures {
         this.before = before;
         project = before.project();
         bill = Bill.of(before.study().assembly(), before.project().units());
+        asked = before.findings().stream().map(Finding::id).collect(Collectors.toSet());
     }
 
     /** Changes of the set-up that a finding is about, or of the one shown. */
@@ -94,8 +98,6 @@ final class Cures {
         return changes.computeIfAbsent(setUp,
                 each -> Changes.of(before.study().moved(project.showing(each)).set()));
     }
-
-    // Trying.
 
     /** Cures of a finding. Those that cure it come first, cheapest first. */
     List<Cure> of(Finding finding, Runnable tried) {
@@ -129,7 +131,8 @@ final class Cures {
         for (Iterator<Tried> best = inOrder(singles, spoils).limit(MOST_SINGLES).iterator(); best.hasNext();) {
             Tried one = best.next();
             List<Cure> clean = cures.stream().filter(Cures::clean).toList();
-            if (clean.size() >= wanted && (one.verdict != Verdict.HOLDS
+            // What spoils something in one pose spoils it over all poses too.
+            if (clean.size() >= wanted && (one.verdict != Verdict.HOLDS || spoils.getOrDefault(one, false)
                     || clean.stream().anyMatch(c -> c.cost() <= guess(one)))) {
                 break;
             }
@@ -287,18 +290,16 @@ final class Cures {
         });
     }
 
-    /** True if something else gives in its own worst pose. Such a change is looked at after the others. */
+    /** True if something else gives in its own worst pose, or what only now is asked does. Such a change is looked at after the others. */
     private boolean spoils(Tried tried) {
         Study study = Study.of(tried.dose.changed());
-        for (Finding was : before.findings()) {
-            if (was.verdict() != Verdict.GIVES && !was.id().equals(FirstToGo.ID)) {
-                if (reading(was, study).map(r -> r.verdict(was.about().reserve(), project.policy().near()))
-                        .filter(v -> v == Verdict.GIVES).isPresent()) {
-                    return true;
-                }
-            }
-        }
-        return false;
+        double near = project.policy().near();
+        Stream<Verdict> still = before.findings().stream()
+                .filter(was -> was.verdict() != Verdict.GIVES && !was.id().equals(FirstToGo.ID))
+                .flatMap(was -> reading(was, study).stream().map(r -> r.verdict(was.about().reserve(), near)));
+        Stream<Verdict> anew = RaisedQuestions.of(study).stream().filter(q -> !asked.contains(q.id()))
+                .map(q -> q.at(study.set()).verdict(q.about().reserve(), near));
+        return Stream.concat(still, anew).anyMatch(v -> v == Verdict.GIVES);
     }
 
     private double guess(Tried tried) {

@@ -67,6 +67,14 @@ class CuresTest {
         assertThat(DEMO.cureSentence()).contains(" → ").contains("0.92 → ");
     }
 
+    /** A wrench on the pivots is cheaper, and raises what no knob raises, whether a hand can still move them: it is proven for those who ask for all. */
+    @Test
+    void theCheapestIsFoundWithoutProvingWhatSpoils() {
+        assertThat(DEMO.weakest().cures()).anyMatch(c -> !c.worsens().isEmpty());
+        assertThat(Known.told(Demo.project()).weakest().cures()).singleElement()
+                .satisfies(c -> assertThat(c.worsens()).isEmpty());
+    }
+
     /**
      * The pivot nearer to the camera and the bar longer behind it: the camera stays where it is, and the washers' lever grows by as much
      * (lever rule: each metre takes their whole weight off what is left over, and that of the bar that is added besides).

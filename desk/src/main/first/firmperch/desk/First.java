@@ -20,6 +20,9 @@ public final class First {
             System.err.println(tooOld(System.getProperty("java.version"), System.getProperty("java.home")));
             System.exit(FAILED);
         }
+        // The platform's plain way to call by reflection starts sooner than code spun for the purpose (JEP 416). Where it is read, it is
+        // read once, so that it is set before the first call.
+        System.setProperty("jdk.reflect.useNativeAccessorOnly", "true");
         try {
             Class.forName("firmperch.desk.Main").getMethod("main", String[].class).invoke(null, (Object) arguments);
         } catch (InvocationTargetException e) {

@@ -31,9 +31,6 @@ public final class Main {
         if (done.isPresent()) {
             System.exit(done.getAsInt());
         }
-        // Records are made and read by reflection, each kind of them once: the platform's plain way to call them starts sooner than
-        // code spun for every one (JEP 416).
-        System.setProperty("jdk.reflect.useNativeAccessorOnly", "true");
         named(arguments);
         LogFile.whenNeeded();
         if (!window) {

@@ -4,6 +4,7 @@ import firmperch.desk.app.DeskApp;
 import firmperch.desk.app.FirstFrame;
 import java.io.File;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,9 +13,10 @@ import java.util.Map;
 import java.util.OptionalInt;
 
 /**
- * Runs the program in a Java of its own, with the heap, the collector and the compiler that suit it and with an archive of its
- * classes: a jar cannot ask for any of these. Java makes the archive when the first run ends, and later ones start in half the
- * time. Who gives {@code java} such options himself is left with them. Written without what is slow to load.
+ * Runs the program in a Java of its own, with the heap, the collector and the compiler that suit it and with the cache of its
+ * classes that packaging leaves beside the jar (JEP 483): a jar cannot ask for any of these. With the cache a start takes half the
+ * time. Java takes it only for the very jars and the very Java it was made with, and only if it is as it was made; else the program
+ * starts without. Who gives {@code java} such options himself is left with them. Written without what is slow to load.
  */
 final class OwnJava {
     /**
@@ -26,17 +28,13 @@ final class OwnJava {
     private static final List<String> WINDOW = List.of("-Xmx256m", "-XX:+UseG1GC", "-XX:G1HeapRegionSize=1m",
             "-XX:MaxGCPauseMillis=50", "-XX:+ExplicitGCInvokesConcurrent", "-XX:MinHeapFreeRatio=10",
             "-XX:MaxHeapFreeRatio=20", "-XX:ReservedCodeCacheSize=48m", "-XX:TrimNativeHeapInterval=10000",
-            "-XX:ThreadPriorityPolicy=1",
-            "-XX:-PrintWarnings", "-XX:-OmitStackTraceInFastThrow");
+            "-XX:ThreadPriorityPolicy=1", "-XX:-PrintWarnings", "-XX:-OmitStackTraceInFastThrow");
     /** A command is over before thorough compilation or a collector of several threads would pay. */
     private static final List<String> COMMAND = List.of("-Xmx128m", "-Xmn80m", "-XX:TieredStopAtLevel=1",
             "-XX:+UseSerialGC");
 
-    /** Exit statuses of a Java that was aborted by itself or by the system: SIGILL, SIGABRT, SIGBUS, SIGSEGV on POSIX. */
-    private static final List<Integer> CRASHES = List.of(132, 134, 135, 139);
-    /** So soon after its start, ns, a crash may be the archive's; then it is tried once more without. */
-    private static final long EARLY = 5_000_000_000L;
-
+    /** Set by packaging: the cache is made as the run ends. */
+    private static final String MAKES = "firmperch.cache";
     private final OwnProcess own;
     private final String jar;
     private final boolean window;
@@ -51,8 +49,8 @@ final class OwnJava {
 
     /**
      * Runs it there to its end. A window takes the place of this Java where that can be done, so that nothing waits for it and signals
-     * reach it; only the first time it is waited for, as its archive is to be checked when it has been made. A command is waited for, which
-     * starts it sooner, unless only its own process has what it needs: a descriptor, or a name that Java cannot make out.
+     * reach it. A command is waited for, which starts it sooner, unless only its own process has what it needs: a descriptor, or a name
+     * that Java cannot make out.
      *
      * @param window whether it is to open its window; else it is a command, which is soon done
      * @param started when this Java was started, ms since 1970
@@ -66,37 +64,19 @@ final class OwnJava {
             return OptionalInt.empty();
         }
         boolean only = !own.named() || own.descriptors();
-        Exec exec = new Exec();
-        if (only || window) {
-            exec.start();
-        }
-        // Where Java cannot make out names the archive's may be among them.
-        ClassArchive archive = own.named()
-                ? ClassArchive.of(Path.of(jar).toAbsolutePath(), window, ClassArchive.ROOM)
-                : null;
         OwnJava java = new OwnJava(own, jar, window, started);
-        if (only || window && (archive == null || archive.made())) {
-            exec.replace(java.command(archive), own.environment(environment(System.getenv())));
+        if (only || window) {
+            Exec exec = new Exec();
+            exec.start();
+            exec.replace(java.command(), own.environment(environment(System.getenv())));
         }
-        return only ? OptionalInt.empty() : java.run(archive);
+        return only ? OptionalInt.empty() : java.beside();
     }
 
     /** Runs it beside this Java, which waits. */
-    private OptionalInt run(ClassArchive archive) {
-        long begun = System.nanoTime();
-        OptionalInt ended = once(archive);
-        if (ended.isPresent() && archive != null) {
-            archive.after(ended.getAsInt());
-            if (CRASHES.contains(ended.getAsInt()) && System.nanoTime() - begun < EARLY) {
-                return once(null);
-            }
-        }
-        return ended;
-    }
-
-    private OptionalInt once(ClassArchive archive) {
+    private OptionalInt beside() {
         List<String> command = new ArrayList<>();
-        for (String word : command(archive)) {
+        for (String word : command()) {
             command.add(OwnProcess.text(word));
         }
         command.add(1, "-D" + DeskApp.WAITED + "=true");
@@ -116,11 +96,11 @@ final class OwnJava {
     }
 
     /** What the other Java is started with; in each string a character is a byte. */
-    private List<String> command(ClassArchive archive) {
+    private List<String> command() {
         List<String> plain = new ArrayList<>(window ? WINDOW : COMMAND);
         plain.add("-XX:+IgnoreUnrecognizedVMOptions");
-        if (archive != null) {
-            plain.addAll(archive.options());
+        if (own.named()) {
+            cache(plain);
         }
         plain.add("-D" + FirstFrame.STARTED + "=" + started);
         plain.add("-jar");
@@ -133,6 +113,16 @@ final class OwnJava {
         }
         command.addAll(own.arguments());
         return command;
+    }
+
+    /** Nothing is said of a cache that does not serve: it is never worth a word. */
+    private void cache(List<String> options) {
+        Path cache = Path.of(jar).resolveSibling(window ? "window.aot" : "command.aot");
+        if (Boolean.getBoolean(MAKES)) {
+            options.add("-XX:AOTCacheOutput=" + cache);
+        } else if (Files.exists(cache)) {
+            options.addAll(List.of("-XX:AOTCache=" + cache, "-XX:+VerifySharedSpaces", "-Xlog:disable"));
+        }
     }
 
     private static Map<String, String> environment(Map<String, String> was) {

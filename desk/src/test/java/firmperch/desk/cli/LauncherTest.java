@@ -2,6 +2,8 @@ package firmperch.desk.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.desk.app.DeskApp;
+import firmperch.desk.app.FirstFrame;
 import firmperch.file.ProjectFile;
 import firmperch.file.Samples;
 import java.io.File;
@@ -32,7 +34,7 @@ import org.junit.jupiter.api.condition.DisabledOnOs;
 import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The launcher starts the jar beside it, and Java's archive of classes comes into being and is used. */
+/** The launcher starts the jar beside it, with Java's cache of classes where that serves. */
 @DisabledOnOs(OS.WINDOWS)
 class LauncherTest {
     private static final int X_PORT = 6000;
@@ -93,36 +95,31 @@ class LauncherTest {
         return said;
     }
 
+    /** The cache of classes decides nothing but how soon the program starts, and says nothing. */
     @Test
-    void keepsAnArchiveAndSaysNothingOfIt() throws IOException, InterruptedException {
+    void theCacheServesOrIsLeftAlone() throws IOException, InterruptedException {
         Path project = folder.resolve("with space.perch.json");
         ProjectFile.write(project, Samples.wedgingBench());
         String[] export = {"export", project.toString(), "--to", folder.resolve("lists").toString(), "--only", "cuts"};
-        String first = run(0, export);
-        assertThat(first).contains("cuts.csv").doesNotContain("[warning]");
-        assertThat(archives()).singleElement().satisfies(f -> assertThat(Files.size(f)).isGreaterThan(1_000_000));
-        assertThat(run(0, export)).as("with the archive").isEqualTo(first);
+        String without = run(0, export);
+        assertThat(without).contains("cuts.csv").doesNotContain("[warning]");
+        Path jar = program.resolve("firm-perch.jar");
+        java("-Dfirmperch.cache=true", "-jar", jar.toString(), "check", "--cures", "none", project.toString());
+        Path cache = program.resolve("command.aot");
+        assertThat(Files.size(cache)).isGreaterThan(1_000_000);
+        assertThat(run(0, export)).as("with the cache").isEqualTo(without);
         assertThat(run(2, "check", folder.resolve("none").toString())).as("its exit code is passed on")
                 .contains("there is no such file");
-        // A damaged one would abort Java; it is not used, and another takes its place.
-        Path archive = archives().getFirst();
-        byte[] damaged = Files.readAllBytes(archive);
+        // A damaged one would abort Java or make it wait for ever.
+        byte[] damaged = Files.readAllBytes(cache);
         Arrays.fill(damaged, damaged.length / 3, damaged.length / 2, (byte) 0x5a);
-        Files.write(archive, damaged);
-        assertThat(run(0, export)).as("with a damaged archive").isEqualTo(first);
-        assertThat(Files.readAllBytes(archives().getFirst())).isNotEqualTo(damaged);
-        // A newer jar in the same place: Java would complain of the old archive at every start and never make another.
-        List<Path> old = archives();
-        Files.setLastModifiedTime(program.resolve("firm-perch.jar"),
-                FileTime.from(Instant.now().minus(Duration.ofDays(2))));
-        assertThat(run(0, "--version")).doesNotContain("error");
-        assertThat(archives()).hasSize(1).doesNotContainAnyElementsOf(old);
-    }
-
-    private List<Path> archives() throws IOException {
-        try (Stream<Path> kept = Files.walk(folder)) {
-            return kept.filter(f -> f.toString().endsWith(".jsa")).toList();
-        }
+        Files.write(cache, damaged);
+        assertThat(run(0, export)).as("with a damaged cache").isEqualTo(without);
+        Files.write(cache, new byte[0]);
+        assertThat(run(0, export)).as("with an empty one").isEqualTo(without);
+        Files.setLastModifiedTime(jar, FileTime.from(Instant.now().minus(Duration.ofDays(2))));
+        assertThat(run(0, export)).as("with another jar's").isEqualTo(without);
+        Files.delete(cache);
     }
 
     private String java(String... command) throws IOException, InterruptedException {
@@ -130,7 +127,8 @@ class LauncherTest {
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         whole.addAll(List.of(command));
         ProcessBuilder builder = new ProcessBuilder(whole).redirectErrorStream(true);
-        builder.environment().put("XDG_DATA_HOME", folder.resolve("user data").toString());
+        builder.environment().putAll(Map.of("XDG_DATA_HOME", folder.resolve("user data").toString(), "JDK_JAVA_OPTIONS",
+                "-XX:+PrintCommandLineFlags"));
         Process process = builder.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(process.waitFor()).as(said).isZero();
@@ -141,12 +139,10 @@ class LauncherTest {
     @Test
     void theJarStartsAJavaThatSuitsIt() throws IOException, InterruptedException {
         String jar = program.resolve("firm-perch.jar").toString();
-        assertThat(java("-Xmx200m", "-jar", jar, "--version")).contains("Firm Perch");
-        assertThat(archives()).isEmpty();
+        assertThat(java("-Xmx200m", "-jar", jar, "--version")).contains("Firm Perch")
+                .contains("MaxHeapSize=209715200").doesNotContain("MaxHeapSize=134217728");
         assertThat(java("-Dfirmperch.data=" + folder.resolve("elsewhere"), "-jar", jar, "--version"))
-                .contains("Firm Perch").doesNotContain("warning");
-        assertThat(archives()).singleElement()
-                .satisfies(f -> assertThat(f).startsWith(folder.resolve("elsewhere")));
+                .contains("Firm Perch").contains("MaxHeapSize=134217728").contains("UseSerialGC");
     }
 
     /** A shell's command in an environment that can name nothing but ASCII, in a working folder and with a home outside it. */
@@ -193,11 +189,11 @@ class LauncherTest {
         }
     }
 
-    private Process window(int display, String... arguments) throws IOException {
-        List<String> command = new ArrayList<>(
-                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Dglass.platform=Headless",
-                        "-Dprism.order=sw", "-Dprism.text=t2k", "-jar", program.resolve("firm-perch.jar").toString()));
-        command.addAll(List.of(arguments));
+    /** A window, started by Java alone or as another command's. */
+    private Process window(int display, String... start) throws IOException {
+        List<String> command = new ArrayList<>(List.of(start));
+        command.addAll(List.of("-Dglass.platform=Headless", "-Dprism.order=sw", "-Dprism.text=t2k", "-jar",
+                program.resolve("firm-perch.jar").toString()));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true)
                 .redirectOutput(folder.resolve("said").toFile());
         builder.environment()
@@ -229,22 +225,21 @@ class LauncherTest {
     void aSignalEndsTheWindowInOrder() throws IOException, InterruptedException {
         try (ServerSocket answers = display()) {
             int display = answers.getLocalPort() - X_PORT;
-            // The first time the window is waited for: a Java beside it.
-            Process first = window(display);
+            // Where the window cannot take the first one's place it is waited for.
+            String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+            Process first = window(display, "sh", "-c", "\"$@\" & wait", "sh", java,
+                    "-D" + FirstFrame.STARTED + "=0", "-D" + DeskApp.WAITED + "=true");
             untilLocks(1);
             List<ProcessHandle> both = first.descendants().toList();
             assertThat(both).hasSize(1);
             first.destroyForcibly().waitFor();
             untilLocks(0);
             both.getFirst().onExit().orTimeout(60, TimeUnit.SECONDS).join();
-            // Ended by itself its archive is as it should be; from then on the window takes the first one's place.
-            Process whole = window(display, "--demo", "--time");
-            assertThat(whole.waitFor()).isZero();
             // Asked to end, interrupted at the keyboard, its terminal closed: the exit code tells which, as is usual.
             Map<String, Integer> signals = Map.of("TERM", 15, "INT", 2, "HUP", 1);
             Map<String, Process> windows = new TreeMap<>();
             for (String signal : signals.keySet()) {
-                windows.put(signal, window(display));
+                windows.put(signal, window(display, java));
             }
             untilLocks(signals.size());
             for (Map.Entry<String, Process> one : windows.entrySet()) {
