@@ -175,7 +175,12 @@ public sealed interface Hold {
          * more force than bolt and wood bear.
          */
         public double moment() {
-            return faces * pair.low() * Math.min(clamp(NUT_FACTOR_HIGH), clampLimit()) * effectiveRadius();
+            return slides() * effectiveRadius();
+        }
+
+        /** Force along its faces that it holds for certain, N: n·μ·F likewise. */
+        public double slides() {
+            return faces * pair.low() * Math.min(clamp(NUT_FACTOR_HIGH), clampLimit());
         }
     }
 }

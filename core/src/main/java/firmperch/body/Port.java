@@ -22,6 +22,11 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
     public sealed interface Fit {
         /** In words, as in "stands on …". */
         String words();
+
+        /** True if it still takes another part when one is on it. */
+        default boolean shared() {
+            return false;
+        }
     }
 
     /**
@@ -125,6 +130,19 @@ public record Port(String name, Fit fit, Body body, Placement at, Piece piece, S
         @Override
         public String words() {
             return "a thread for " + pipe.label();
+        }
+    }
+
+    /** A pipe to clamp something round: its piece, along which the port's x goes. As many clamps go on it as there is room for. */
+    public record Pipe() implements Fit {
+        @Override
+        public String words() {
+            return "a pipe";
+        }
+
+        @Override
+        public boolean shared() {
+            return true;
         }
     }
 

@@ -11,7 +11,8 @@ public final class Checks {
                     FreedomChecks.all(), BarChecks.all(), UprightChecks.all(), CameraChecks.all(), StandingChecks.all(),
                     FeetChecks.all(),
                     AnchorChecks.all(),
-                    TieChecks.all(), ThreadChecks.all(), BearingChecks.all(), CatchChecks.all(), GearChecks.all())
+                    TieChecks.all(), ThreadChecks.all(), GripChecks.all(), BearingChecks.all(), CatchChecks.all(),
+                    GearChecks.all())
             .<Check<?>>flatMap(List::stream)
             .toList();
 

@@ -119,9 +119,7 @@ final class JointChecks {
                     double slip = s.policy().loads().slip();
                     double asked = s.loads().potentialSlope(set.freedom()) * slip;
                     double holds = set.joints().stream().map(j -> (Hold.Friction) j.hold())
-                            .mapToDouble(h -> h.faces() * h.pair().low()
-                                    * Math.min(h.clamp(Hold.Friction.NUT_FACTOR_HIGH), h.clampLimit()))
-                            .sum();
+                            .mapToDouble(Hold.Friction::slides).sum();
                     return new Reading(asked, holds, () -> s.show(Quantity.FORCE, holds) + " against "
                             + s.show(Quantity.FORCE, asked) + s.loads().hardest(set.freedom()).words()).with(slip)
                             .unless(() -> usual(set.hold(), asked, slip));

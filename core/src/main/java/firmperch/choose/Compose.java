@@ -153,8 +153,7 @@ public final class Compose {
     }
 
     private Perch hung(Mounted usual) {
-        List<String> taken = perch.parts().stream().flatMap(m -> m.on().stream()).toList();
-        List<String> open = Perch.ports(perch.parts()).stream().filter(port -> !taken.contains(port)).toList();
+        List<String> open = Perch.open(perch.parts());
         List<String> own = open.stream().filter(port -> of(port, part.name())).toList();
         InvalidValue last = new InvalidValue(part.name(), own.isEmpty() ? "no port free" : "no port that takes it",
                 "a port for each that it hangs on");

@@ -14,8 +14,6 @@ import firmperch.part.balance.LiftSprings;
 import firmperch.part.balance.RopeWeight;
 import firmperch.part.balance.SafetyTether;
 import firmperch.part.balance.TailBar;
-import firmperch.stock.PostStock;
-import firmperch.stock.TetherCord;
 import firmperch.part.base.CastBox;
 import firmperch.part.base.Tripod;
 import firmperch.part.base.WheelBoard;
@@ -29,11 +27,15 @@ import firmperch.part.overhead.TrolleyPlate;
 import firmperch.part.overhead.Turntable;
 import firmperch.part.portal.BarClamp;
 import firmperch.part.portal.Crossbar;
+import firmperch.part.portal.PipeBrace;
 import firmperch.part.portal.PipeFeet;
 import firmperch.part.upright.DoubleMast;
 import firmperch.part.upright.DropOnBlock;
 import firmperch.part.upright.MastCarriage;
 import firmperch.part.upright.PinnedPost;
+import firmperch.stock.PostStock;
+import firmperch.stock.TetherCord;
+import firmperch.stock.ThreadedPipe;
 import java.util.List;
 import java.util.Map;
 
@@ -70,6 +72,8 @@ public final class StandardParts implements PartLibrary {
                         new LiftSprings(300, 0.3, 0, 0.8), 2),
                 new PartType<>("safety-tether", "Tether along an arm", SafetyTether.PARAMS,
                         new SafetyTether(TetherCord.ALL.get("webbing"), 0.02), 2),
+                new PartType<>("pipe-brace", "Brace of pipe in clamps", PipeBrace.PARAMS,
+                        new PipeBrace(ThreadedPipe.ALL.get("half"), 0.2, 8), 2),
                 new PartType<>("hung-bag", "Bag of sand on a hook", HungBag.PARAMS, new HungBag(5, 0.1)));
     }
 

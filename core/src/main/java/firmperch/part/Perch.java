@@ -121,6 +121,13 @@ public record Perch(List<Mounted> parts) implements Branching {
         return laid(parts, Surroundings.ANY, UnitSystem.METRIC).offered();
     }
 
+    /** Those of them that take one more part: that carry none, or as many as there is room for. */
+    public static List<String> open(List<Mounted> parts) {
+        Builder laid = laid(parts, Surroundings.ANY, UnitSystem.METRIC);
+        return laid.offered().stream().filter(port -> laid.port("", port).fit().shared()
+                || parts.stream().noneMatch(m -> m.on().contains(port))).toList();
+    }
+
     private static Assembly assembled(List<Mounted> parts, Gear gear, CameraRoom room, Surroundings around,
             UnitSystem units) {
         Builder out = laid(parts, around, units);

@@ -35,6 +35,23 @@ public final class HandledForces {
         this.hand = hand;
     }
 
+    /** What is left of these when others, of the same hand, are taken off. */
+    public HandledForces minus(HandledForces other) {
+        double[][] each = new double[hand.length][];
+        for (int i = 0; i < each.length; i++) {
+            each[i] = minus(hand[i], other.hand[i]);
+        }
+        return new HandledForces(minus(steady, other.steady), each);
+    }
+
+    private static double[] minus(double[] one, double[] other) {
+        double[] rest = new double[one.length];
+        for (int i = 0; i < rest.length; i++) {
+            rest[i] = one[i] - other[i];
+        }
+        return rest;
+    }
+
     /**
      * A part of a figure.
      *

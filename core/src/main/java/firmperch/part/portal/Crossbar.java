@@ -61,6 +61,7 @@ public record Crossbar() implements Part {
         out.measured(bar, Vec3.ZERO, bar, new Vec3(span, 0, 0));
         out.offer("bar", new Port.Track(List.of(piece), pipe.centre(), span - pipe.centre(), 0), bar, Placement.HERE,
                 piece);
+        out.offer("pipe", new Port.Pipe(), bar, piece.at(), piece);
         out.work("crossbar",
                 "Screw the crossbar into one elbow, turn the other foot onto its end, and turn both feet until "
                         + "they stand flat: " + out.length(length) + " of pipe for "

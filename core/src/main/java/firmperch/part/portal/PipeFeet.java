@@ -96,6 +96,7 @@ public record PipeFeet(ThreadedPipe pipe, double span, double front, double back
         }
         Piece riser = pipe(out, "Riser", tee, this.riser - 2 * pipe.takeUp(),
                 Placement.along(new Vec3(0, 0, pipe.takeUp()), Vec3.UP, FORWARD.times(-1)));
+        out.offer(name + "-riser", new Port.Pipe(), tee, riser.at(), riser);
         screwed(out, name + "-riser-foot", Joint.Side.of(tee, new Vec3(0, 0, pipe.centre())),
                 new Joint.Side(tee, new Vec3(0, 0, pipe.centre()), List.of(riser)));
         Body elbow = out.body(name + "-elbow", tee, Placement.at(0, 0, this.riser), new Motion.Fixed());
@@ -122,6 +123,7 @@ public record PipeFeet(ThreadedPipe pipe, double span, double front, double back
         Vec3 along = FORWARD.times(way);
         Piece leg = pipe(out, way > 0 ? "Leg to the front" : "Leg to the back", tee, reach - pipe.takeUp() - CAP,
                 Placement.along(along.times(pipe.takeUp()), along, Vec3.UP));
+        out.offer(name + "-pipe", new Port.Pipe(), tee, leg.at(), leg);
         screwed(out, name, Joint.Side.of(tee, along.times(pipe.centre())),
                 new Joint.Side(tee, along.times(pipe.centre()), List.of(leg)));
         if (!capped) {
