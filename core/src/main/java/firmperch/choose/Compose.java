@@ -1,6 +1,7 @@
 package firmperch.choose;
 
 import firmperch.body.Assembly;
+import firmperch.body.Port;
 import firmperch.cost.Bill;
 import firmperch.part.Kind;
 import firmperch.part.Mounted;
@@ -153,7 +154,7 @@ public final class Compose {
     }
 
     private Perch hung(Mounted usual) {
-        List<String> open = Perch.open(perch.parts());
+        List<String> open = Perch.open(perch.parts()).stream().map(Port::name).toList();
         List<String> own = open.stream().filter(port -> of(port, part.name())).toList();
         InvalidValue last = new InvalidValue(part.name(), own.isEmpty() ? "no port free" : "no port that takes it",
                 "a port for each that it hangs on");

@@ -122,10 +122,10 @@ public record Perch(List<Mounted> parts) implements Branching {
     }
 
     /** Those of them that take one more part: that carry none, or as many as there is room for. */
-    public static List<String> open(List<Mounted> parts) {
+    public static List<Port> open(List<Mounted> parts) {
         Builder laid = laid(parts, Surroundings.ANY, UnitSystem.METRIC);
-        return laid.offered().stream().filter(port -> laid.port("", port).fit().shared()
-                || parts.stream().noneMatch(m -> m.on().contains(port))).toList();
+        return laid.offered().stream().map(name -> laid.port("", name)).filter(port -> port.fit().shared()
+                || parts.stream().noneMatch(m -> m.on().contains(port.name()))).toList();
     }
 
     private static Assembly assembled(List<Mounted> parts, Gear gear, CameraRoom room, Surroundings around,

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import firmperch.Demo;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
+import firmperch.body.Port;
 import firmperch.body.Solid;
 import firmperch.body.Vec3;
 import firmperch.check.Finding;
@@ -18,6 +19,7 @@ import firmperch.part.Part;
 import firmperch.part.Perch;
 import firmperch.pose.Framed;
 import firmperch.project.Project;
+import firmperch.project.Stands;
 import firmperch.search.Assessor;
 import firmperch.stock.ThreadedPipe;
 import firmperch.study.Situation;
@@ -171,8 +173,24 @@ class PipeBraceTest {
         assertThat(one.perch().parts().getLast().on()).hasSize(2).allMatch(port -> port.startsWith("feet."));
         assertThat(hung.mass()).isBetween(0.7, 1.5);
         assertThat(hung.price()).isBetween(8.0, 14.0);
-        assertThat(Perch.open(one.perch().parts())).containsAll(one.perch().parts().getLast().on());
+        assertThat(Perch.open(one.perch().parts())).extracting(Port::name)
+                .containsAll(one.perch().parts().getLast().on());
         assertThat(Study.of(one).assembly().pieces()).filteredOn(p -> p.name().equals("Swivel clamp")).hasSize(2);
+    }
+
+    /** A goalpost has six corners that a brace goes across: four at its feet, two above. */
+    @Test
+    void itMayBePutAcrossEachCorner() {
+        List<Stands> corners = Stands.of(braced(), "brace");
+        assertThat(corners).extracting(Stands::what).containsExactlyInAnyOrder("riser of the left foot and crossbar",
+                "riser of the right foot and crossbar", "leg to the front of the left foot and riser of the left foot",
+                "leg to the back of the left foot and riser of the left foot",
+                "leg to the front of the right foot and riser of the right foot",
+                "leg to the back of the right foot and riser of the right foot");
+        assertThat(corners).filteredOn(Stands::now).extracting(Stands::what)
+                .containsExactly("riser of the left foot and crossbar");
+        assertThat(corners).allSatisfy(c -> assertThat(brace(Study.of(c.changed()).set())).isNotNull());
+        assertThat(Stands.of(GOAL, "bar")).hasSizeLessThan(2);
     }
 
     @Test

@@ -110,7 +110,8 @@ public final class PerchPanel implements Panel {
         List<String> words = new ArrayList<>();
         words.add(station.on().isEmpty()
                 ? "on the place"
-                : "on " + String.join(" and ", station.on().stream().map(s -> lower(s.label())).toList()));
+                : "on " + String.join(" and ",
+                        station.on().stream().map(s -> lower(s.label())).distinct().toList()));
         String above = String.join(" and ", all.stream().filter(s -> s.on().contains(station))
                 .map(s -> lower(s.label())).toList());
         if (!above.isEmpty()) {

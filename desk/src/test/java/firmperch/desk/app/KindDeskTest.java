@@ -2,6 +2,7 @@ package firmperch.desk.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import firmperch.Demo;
 import firmperch.body.Station;
 import firmperch.desk.InTheWindow;
 import firmperch.desk.frame.Step;
@@ -9,11 +10,14 @@ import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.Variant;
 import java.util.List;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.TilePane;
@@ -105,9 +109,7 @@ class KindDeskTest {
     @Test
     void composed() {
         desk.go(Step.PERCH);
-        Station head = desk.assessment().study().assembly().stations().stream().filter(s -> s.part().equals("head"))
-                .findFirst().orElseThrow();
-        desk.act(() -> desk.app.desk().choose(head));
+        desk.act(() -> desk.app.desk().choose(station("head")));
         desk.filled();
         Project before = desk.project();
         MenuButton swap = desk.find("compose-swap");
@@ -135,6 +137,39 @@ class KindDeskTest {
         assertThat(desk.says("The screw from the attic")).isTrue();
         desk.press("undo");
         assertThat(desk.project()).isEqualTo(before);
+    }
+
+    /** A brace is hung on a foot of the goalpost and put across another corner, where it is asked what else is. */
+    @Test
+    void aBraceIsPutAcrossAnotherCorner() {
+        desk.act(() -> desk.app.document().edit(Demo.of(Demo.kind("pipe-goalpost"))));
+        desk.go(Step.PERCH);
+        desk.act(() -> desk.app.desk().choose(station("feet")));
+        desk.filled();
+        MenuButton hang = desk.find("compose-hang");
+        // Further down than the headless screen is high: it is only told that it is to be shown.
+        desk.act(() -> hang.fireEvent(new Event(MenuButton.ON_SHOWING)));
+        desk.inTheEnd("what fits has come", () -> hang.getItems().stream().anyMatch(KindDeskTest::brace));
+        desk.act(() -> hang.getItems().stream().filter(KindDeskTest::brace).findFirst().orElseThrow().fire());
+        desk.inTheEnd("it is hung on", () -> desk.project().perch().parts().getLast().on().size() == 2);
+        desk.act(() -> desk.app.desk().choose(station("pipe-brace")));
+        desk.filled();
+        assertThat(desk.says("Do its clamps hold on their pipes")).isTrue();
+        ComboBox<String> stands = desk.find("stands");
+        assertThat(stands.getItems()).hasSize(6);
+        desk.act(() -> stands.setValue("riser of the right foot and crossbar"));
+        assertThat(desk.project().perch().parts().getLast().on()).containsExactly("feet.right-riser", "bar.pipe");
+        assertThat(desk.says("on right foot and crossbar 950")).isTrue();
+        desk.everyControlHasAName();
+    }
+
+    private static boolean brace(MenuItem item) {
+        return item.getText() != null && item.getText().startsWith("Brace of pipe");
+    }
+
+    private Station station(String part) {
+        return desk.assessment().study().assembly().stations().stream().filter(s -> s.part().equals(part)).findFirst()
+                .orElseThrow();
     }
 
     /** What matters is put in order with the keyboard; what is not wanted goes. */
