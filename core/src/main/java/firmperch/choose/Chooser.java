@@ -19,10 +19,8 @@ import firmperch.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 
 /**
@@ -35,8 +33,6 @@ public final class Chooser {
     private static final int MENDS = 2;
     /** What moves in more ways than that is only sampled. */
     private static final int MANY = 4;
-    /** So long may be looked for one, ns. */
-    private static final long BUDGET = 400_000_000L;
 
     private final Project project;
     private final Progress progress;
@@ -144,11 +140,8 @@ public final class Chooser {
         }
         for (int round = 0; round < MENDS && best.verdict() == Verdict.GIVES; round++) {
             Assessment before = best;
-            best = cures(before).stream()
-                    .filter(c -> c.worsens().isEmpty() && c.verdict() != Verdict.GIVES
-                            && asWished(built, c.changed()))
-                    .findFirst().map(cure -> better(before, asked(cure.changed())))
-                    .orElse(before);
+            best = Assessor.clean(before, changed -> asWished(built, changed), progress)
+                    .map(cure -> better(before, asked(cure.changed()))).orElse(before);
             if (best == before) {
                 break;
             }
@@ -161,29 +154,6 @@ public final class Chooser {
         return Study.of(built).assembly().freedoms().size() > MANY
                 ? Assessor.sampled(built, progress)
                 : Assessor.everyPose(built, progress);
-    }
-
-    /** Cures of the weakest, if some are found within the time there is. */
-    private List<Finding.Cure> cures(Assessment assessment) {
-        long end = System.nanoTime() + BUDGET;
-        AtomicBoolean late = new AtomicBoolean();
-        Progress timed = (share, what) -> {
-            progress.at(share, what);
-            if (System.nanoTime() > end) {
-                late.set(true);
-                throw new CancellationException();
-            }
-        };
-        try {
-            return Assessor.withCheapest(assessment, timed).weakest().cures();
-        } catch (CancellationException stopped) {
-            // Either the time is over, or all of it is to stop: that is said once more then.
-            progress.at(0, "");
-            if (!late.get()) {
-                throw stopped;
-            }
-            return List.of();
-        }
     }
 
     /** True if what is to be filmed, with what and where stays as the maker wants it. */

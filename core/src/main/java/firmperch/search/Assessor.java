@@ -206,6 +206,16 @@ public final class Assessor {
                 : with(every, weakest, new Cures(every).cheapest(weakest, seeking(weakest, progress)));
     }
 
+    /**
+     * A cure of the weakest finding that spoils nothing and gives up nothing that is wished for, if there is one.
+     *
+     * @param wished which changed projects are still as they are wanted
+     */
+    public static Optional<Finding.Cure> clean(Assessment assessed, Predicate<Project> wished, Progress progress) {
+        Finding weakest = assessed.weakest();
+        return new Cures(assessed).clean(weakest, wished, seeking(weakest, progress));
+    }
+
     private static Runnable seeking(Finding finding, Progress progress) {
         return () -> progress.at(0, "cures for: " + finding.question().words());
     }

@@ -1,15 +1,11 @@
 package firmperch.search;
 
-import firmperch.body.Piece;
-import firmperch.body.Surface;
-import firmperch.body.Vec3;
 import firmperch.check.About;
 import firmperch.check.Finding.Cure;
 import firmperch.check.Finding;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
 import firmperch.check.Verdict;
-import firmperch.cost.Bill;
 import firmperch.param.Path;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
@@ -17,7 +13,6 @@ import firmperch.search.Changes.Change;
 import firmperch.search.Changes.Dose;
 import firmperch.study.Situation;
 import firmperch.study.Study;
-import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -25,10 +20,11 @@ import java.util.IdentityHashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -45,21 +41,21 @@ final class Cures {
      * Doses tried first, by number, smallest first. Once one cures, the doses between it and the one before are tried
      * as well.
      */
-    private static final int[] FIRST = {1, 2, 3, 5, 8, 12, 18, 27, 40};
+    static final int[] FIRST = {1, 2, 3, 5, 8, 12, 18, 27, 40};
     /** An improvement smaller than this share does not count. */
     private static final double WORTH = 0.005;
     /** If nothing cures, a change that closes less than this share of the gap is not offered. */
     private static final double HELPS = 0.1;
     /** A dose that is enough in one pose but not over all poses is enlarged at most this many times. */
     private static final int MORE = 3;
-    private static final int MOST_SINGLES = 8;
+    static final int MOST_SINGLES = 8;
     private static final int PAIRED = 6;
     private static final int ENOUGH = 3;
     private static final int MOST_PAIRS = 4;
 
     private final Assessment before;
     private final Project project;
-    private final Bill bill;
+    private final CurePrice price;
     private final Set<String> asked;
     /** By the number of the set-up that is changed where a change is of one only. */
     private final Map<Integer, List<Change>> changes = new HashMap<>();
@@ -75,7 +71,7 @@ final class Cures {
      * @param change that it is a dose of; null for two together
      * @param index which dose of it
      */
-    private record Tried(Dose dose, double ratio, Verdict verdict, Change change, int index) {
+    record Tried(Dose dose, double ratio, Verdict verdict, Change change, int index) {
         boolean moves() {
             return change != null && change.moves();
         }
@@ -88,12 +84,12 @@ final class Cures {
     Cures(Assessment before) {
         this.before = before;
         project = before.project();
-        bill = Bill.of(before.study().assembly(), before.project().units());
+        price = new CurePrice(before.study());
         asked = before.findings().stream().map(Finding::id).collect(Collectors.toSet());
     }
 
     /** Changes of the set-up that a finding is about, or of the one shown. */
-    private List<Change> changes(Finding finding) {
+    List<Change> changes(Finding finding) {
         int setUp = finding.setUp() == Finding.NO_SETUP ? project.shown() : finding.setUp();
         return changes.computeIfAbsent(setUp,
                 each -> Changes.of(before.study().moved(project.showing(each)).set()));
@@ -109,11 +105,18 @@ final class Cures {
         return of(finding, 1, tried);
     }
 
+    /**
+     * A cure that spoils nothing and gives up nothing, the cheapest that is found first: what cannot be one is not proven.
+     *
+     * @param wished which changed projects are still as they are wanted
+     */
+    Optional<Cure> clean(Finding finding, Predicate<Project> wished, Runnable tried) {
+        return carried(finding, asked -> new CleanCure(this, finding, wished, tried).of(asked))
+                .orElse(Optional.empty());
+    }
+
     private List<Cure> of(Finding finding, int wanted, Runnable tried) {
-        if (finding.id().equals(FirstToGo.ID)) {
-            return ofFirst(finding, wanted, tried);
-        }
-        return sought(finding, finding, wanted, tried);
+        return carried(finding, asked -> sought(asked, finding, wanted, tried)).orElse(List.of());
     }
 
     /**
@@ -122,10 +125,7 @@ final class Cures {
      * @param wanted how many that cure and spoil nothing
      */
     private List<Cure> sought(Finding finding, Finding told, int wanted, Runnable tried) {
-        List<Tried> singles = changes(finding).parallelStream().flatMap(change -> {
-            tried.run();
-            return best(finding, change).stream();
-        }).toList();
+        List<Tried> singles = singles(finding, tried);
         Map<Tried, Boolean> spoils = new IdentityHashMap<>();
         List<Cure> cures = new ArrayList<>();
         for (Iterator<Tried> best = inOrder(singles, spoils).limit(MOST_SINGLES).iterator(); best.hasNext();) {
@@ -172,7 +172,7 @@ final class Cures {
     }
 
     /** Proves a candidate over every pose, and enlarges it a little if it was enough in one pose only. */
-    private Optional<Cure> enough(Finding told, Tried tried) {
+    Optional<Cure> enough(Finding told, Tried tried) {
         Optional<Cure> cure = proven(told, tried);
         for (int i = 1; i <= MORE && tried.verdict == Verdict.HOLDS && tried.index + i < tried.change.doses().size()
                 && cure.filter(c -> c.verdict() != Verdict.HOLDS).isPresent(); i++) {
@@ -193,51 +193,84 @@ final class Cures {
     }
 
     /**
-     * For the question what goes first under added weight: cures of whatever goes first, measured by how much more
-     * can then hang.
+     * Looks for something with what a finding asks: of the question what goes first under added weight that is whatever goes first, under so
+     * much weight.
      */
-    private List<Cure> ofFirst(Finding finding, int wanted, Runnable tried) {
+    private <T> Optional<T> carried(Finding finding, Function<Finding, T> look) {
+        if (!finding.id().equals(FirstToGo.ID)) {
+            return Optional.of(look.apply(finding));
+        }
         return FirstToGo.first(before.findings(), before.study(), FirstToGo.asked(before.study()) + 1)
                 .flatMap(first -> before.find(first.id())).map(goes -> {
-                    Finding loaded = Assessor.answered(goes.question(), before.study()
-                            .carrying(FirstToGo.asked(before.study())).in(goes.pose()), goes.search());
                     more = FirstToGo.asked(before.study());
                     try {
-                        return sought(loaded, finding, wanted, tried);
+                        return look
+                                .apply(Assessor.answered(goes.question(), before.study().carrying(more).in(goes.pose()),
+                                        goes.search()));
                     } finally {
                         more = 0;
                     }
-                }).orElse(List.of());
+                });
     }
 
-    /** The smallest dose of a change that cures, or else the dose that helps most. */
-    private Optional<Tried> best(Finding finding, Change change) {
-        Tried best = null;
-        int worse = 0;
-        int below = -1;
-        for (int number : FIRST) {
+    /** A change of which doses are tried, smaller ones first: the smallest that cures, or else the one that helps most. */
+    final class Dosed {
+        private final Finding finding;
+        private final Change change;
+        private Tried best;
+        private int worse;
+        private int below = -1;
+        private boolean over;
+
+        Dosed(Finding finding, Change change) {
+            this.finding = finding;
+            this.change = change;
+        }
+
+        /** Tries the dose of that number, or the last. */
+        void dose(int number) {
             int index = Math.min(number, change.doses().size()) - 1;
-            if (index <= below) {
-                break;
+            over = over || index <= below;
+            if (over) {
+                return;
             }
             Optional<Tried> tried = tried(finding, change, index);
             if (tried.isPresent() && (best == null || tried.get().ratio > best.ratio)
                     && betters(tried.get().ratio, finding)) {
                 best = tried.get();
                 if (best.verdict == Verdict.HOLDS) {
-                    return Optional.of(smallest(finding, change, below + 1, best));
+                    best = smallest(finding, change, below + 1, best);
+                    over = true;
                 }
             } else if (tried.isPresent()) {
                 double was = finding.reading().ratio();
                 // No difference at all, or worse twice in a row: give up. A collision may still clear further on, so
                 // one worse step is allowed.
-                if (tried.get().ratio == was && was > 0 || ++worse == 2 && best == null && was > 0) {
-                    break;
-                }
+                over = tried.get().ratio == was && was > 0 || ++worse == 2 && best == null && was > 0;
             }
             below = index;
         }
-        return Optional.ofNullable(best);
+
+        Optional<Tried> best() {
+            return Optional.ofNullable(best);
+        }
+
+        /** Whether no further dose is worth a try. */
+        boolean over() {
+            return over;
+        }
+    }
+
+    /** What each change is at its best. */
+    private List<Tried> singles(Finding finding, Runnable tried) {
+        return changes(finding).parallelStream().map(change -> {
+            tried.run();
+            Dosed dosed = new Dosed(finding, change);
+            for (int number : FIRST) {
+                dosed.dose(number);
+            }
+            return dosed.best();
+        }).flatMap(Optional::stream).toList();
     }
 
     private Tried smallest(Finding finding, Change change, int from, Tried enough) {
@@ -291,7 +324,7 @@ final class Cures {
     }
 
     /** True if something else gives in its own worst pose, or what only now is asked does. Such a change is looked at after the others. */
-    private boolean spoils(Tried tried) {
+    boolean spoils(Tried tried) {
         Study study = Study.of(tried.dose.changed());
         double near = project.policy().near();
         Stream<Verdict> still = before.findings().stream()
@@ -302,15 +335,20 @@ final class Cures {
         return Stream.concat(still, anew).anyMatch(v -> v == Verdict.GIVES);
     }
 
-    private double guess(Tried tried) {
-        return (tried.moves() ? 0 : cost(tried.dose.changed())) + (tried.givesUp() ? WISH : 0);
+    /** The changed project, with the same set-up shown. */
+    Project changed(Tried tried) {
+        return tried.dose.changed().showing(project.shown());
+    }
+
+    double guess(Tried tried) {
+        return (tried.moves() ? 0 : price.of(tried.dose.changed())) + (tried.givesUp() ? WISH : 0);
     }
 
     /**
      * Pairs of changes. Takes the best change of each value, preferring those that spoil nothing, and combines the
      * best of them two by two.
      */
-    private List<Tried> pairs(Finding finding, List<Tried> singles, Map<Tried, Boolean> spoils, Runnable tried) {
+    List<Tried> pairs(Finding finding, List<Tried> singles, Map<Tried, Boolean> spoils, Runnable tried) {
         Map<Path, Tried> best = new LinkedHashMap<>();
         List<Tried> unknown = singles.stream().filter(t -> !spoils.containsKey(t)).toList();
         List<Boolean> looked = unknown.parallelStream().map(this::spoils).toList();
@@ -341,59 +379,8 @@ final class Cures {
                     .filter(g -> g.verdict() == Verdict.GIVES && before.find(g.id())
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
                     .sorted(Assessment.WEAKEST_FIRST).map(Finding::says).toList();
-            return new Cure(tried.dose.what(), price(after), guess(tried), f.left(), f.verdict(), worsens,
-                    tried.givesUp(), tried.moves(), tried.dose.changed().showing(project.shown()));
+            return new Cure(tried.dose.what(), price.words(after.study()), guess(tried), f.left(), f.verdict(), worsens,
+                    tried.givesUp(), tried.moves(), changed(tried));
         });
-    }
-
-    // What a changed project costs more than this one.
-
-    private double cost(Project changed) {
-        Study study = Study.of(changed);
-        Bill after = Bill.of(study.assembly(), project.units());
-        double reach = reach(before.study()) - reach(study);
-        // Counts the money, one unit for each kilogram to carry, and one for each centimetre of reach lost.
-        return after.price() - bill.price() + Math.abs(after.mass() - bill.mass()) + 100 * Math.max(0, reach);
-    }
-
-    private String price(Assessment after) {
-        Bill bought = Bill.of(after.study().assembly(), project.units());
-        List<String> words = new ArrayList<>();
-        String money = project.purse().more(project.purse().here(bought.price() - bill.price()));
-        if (!money.isEmpty()) {
-            words.add(money);
-        }
-        double mass = bought.mass() - bill.mass();
-        if (Math.abs(mass) >= 0.05) {
-            words.add((mass > 0 ? "+" : "−") + Quantity.MASS.show(Math.abs(mass), project.units()));
-        }
-        double reach = reach(after.study()) - reach(before.study());
-        if (Math.abs(reach) >= 0.001) {
-            words.add("reach " + (reach > 0 ? "+" : "−") + Quantity.LENGTH.show(Math.abs(reach), project.units()));
-        }
-        double foot = foot(after.study()) - foot(before.study());
-        if (Math.abs(foot) >= 0.001) {
-            words.add("footprint " + (foot > 0 ? "+" : "−") + Quantity.LENGTH.show(Math.abs(foot), project.units()));
-        }
-        return String.join(", ", words);
-    }
-
-    /** How far out the camera is in the set pose, m. */
-    private static double reach(Study study) {
-        return study.set().posed().mount().radius();
-    }
-
-    /** How wide the rig stands along the room, m. */
-    private static double foot(Study study) {
-        double most = 0;
-        double least = 0;
-        Situation s = study.set();
-        for (Piece piece : study.assembly().pieces()) {
-            if (study.fixedTo(Surface.FLOOR).contains(piece.body())) {
-                most = Math.max(most, s.posed().reach(piece, Vec3.X));
-                least = Math.max(least, s.posed().reach(piece, Vec3.X.negated()));
-            }
-        }
-        return most + least;
     }
 }

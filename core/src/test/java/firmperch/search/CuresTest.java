@@ -75,6 +75,20 @@ class CuresTest {
                 .satisfies(c -> assertThat(c.worsens()).isEmpty());
     }
 
+    /** What mends without spoiling is found again as it was, holds when it is made, and is none that is not wished for. */
+    @Test
+    void aCleanCureSpoilsNothing() {
+        Cure clean = Assessor.clean(DEMO, p -> true, Progress.NONE).orElseThrow();
+        assertThat(clean.worsens()).isEmpty();
+        assertThat(clean.givesUp()).isFalse();
+        assertThat(Assessor.everyPose(clean.changed(), Progress.NONE).verdict()).isEqualTo(Verdict.HOLDS);
+        assertThat(Assessor.clean(DEMO, p -> true, Progress.NONE).orElseThrow().what()).isEqualTo(clean.what());
+        Cure other = Assessor.clean(DEMO, p -> !p.equals(clean.changed()), Progress.NONE).orElseThrow();
+        assertThat(other.what()).isNotEqualTo(clean.what());
+        assertThat(other.worsens()).isEmpty();
+        assertThat(Assessor.clean(DEMO, p -> false, Progress.NONE)).isEmpty();
+    }
+
     /**
      * The pivot nearer to the camera and the bar longer behind it: the camera stays where it is, and the washers' lever grows by as much
      * (lever rule: each metre takes their whole weight off what is left over, and that of the bar that is added besides).
