@@ -4,20 +4,14 @@ import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
 import firmperch.body.Solid;
-import firmperch.body.Station;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.pose.Framed;
 import firmperch.strength.HandledForces;
 import firmperch.strength.HandledForces.Term;
 import firmperch.study.Situation;
-import firmperch.study.Study;
 import firmperch.units.Quantity;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Objects;
 
 /**
@@ -29,35 +23,24 @@ final class GripChecks {
     private GripChecks() {
     }
 
-    /** The clamps of one station, all tightened alike. */
-    private record Grips(List<Joint> joints) {}
-
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new FunctionCheck<>(new About("grip", Topic.SLIPS, "Do its clamps hold on their pipes (%s)?",
+        return List.of(new FunctionCheck<List<Joint>>(new About("grip", Topic.SLIPS,
+                "Do its clamps hold on their pipes (%s)?",
                 Quantity.FORCE, Scope.EVERY_POSE, true, "a clamp slips on its pipe (%s)",
                 "√(N² + (T/r)²) ≤ n·μ·F, F = T_hand/(K·d)",
                 "space frame, handled; bolt torque, Shigley: K 0.25, the low end of friction, no more force than the bolt bears")
                 .where("N force along the pipe, T moment about it, r its radius, n jaws, μ friction, F force of the bolt, T_hand "
                         + "what it is tightened with, K thread friction as a factor, d thickness of the bolt"),
-                GripChecks::subjects, (grips, s) -> Reading.loaded(s, 1, frame -> reading(grips, s)),
+                study -> JointChecks.together(study, j -> j.freedom() == null && j.hold() instanceof Hold.Friction),
+                (grips, s) -> Reading.loaded(s, 1, frame -> reading(grips, s)),
                 Certainty.SAMPLED));
     }
 
-    private static List<Subject<Grips>> subjects(Study study) {
-        Map<Station, List<Joint>> by = new LinkedHashMap<>();
-        study.assembly().joints().stream().filter(j -> j.freedom() == null && j.hold() instanceof Hold.Friction)
-                .forEach(j -> by.computeIfAbsent(j.station(), k -> new ArrayList<>()).add(j));
-        return by.entrySet().stream()
-                .map(e -> new Subject<>(e.getKey().id(), e.getKey().label().toLowerCase(Locale.ROOT),
-                        e.getKey(), new Grips(e.getValue())))
-                .toList();
-    }
-
-    private static Reading reading(Grips grips, Situation s) {
+    private static Reading reading(List<Joint> grips, Situation s) {
         double most = 0;
-        Joint where = grips.joints.getFirst();
-        for (Joint joint : grips.joints) {
+        Joint where = grips.getFirst();
+        for (Joint joint : grips) {
             double felt = felt(joint, s);
             if (felt > most) {
                 most = felt;

@@ -4,17 +4,22 @@ import firmperch.body.Freedom;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.JointStiffness;
+import firmperch.body.Station;
 import firmperch.check.About.Scope;
 import firmperch.pose.Carried;
 import firmperch.stock.Material;
 import firmperch.study.Study;
 import firmperch.study.Tightened;
 import firmperch.units.Quantity;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** Whether joints hold: friction, closures, rated torques, pins, and rocking in the clearance. */
 final class JointChecks {
@@ -152,6 +157,15 @@ final class JointChecks {
                                             : ", wood under the washer " + s.show(Quantity.FORCE,
                                                     one.pressed().allowedAcross() * one.area())));
                 }, Check.Certainty.PROVEN);
+    }
+
+    /** Joints of a sort, those of each station together. */
+    static List<Subject<List<Joint>>> together(Study study, Predicate<Joint> sort) {
+        Map<Station, List<Joint>> by = new LinkedHashMap<>();
+        study.assembly().joints().stream().filter(sort)
+                .forEach(j -> by.computeIfAbsent(j.station(), k -> new ArrayList<>()).add(j));
+        return by.entrySet().stream().map(e -> new Subject<>(e.getKey().id(),
+                e.getKey().label().toLowerCase(Locale.ROOT), e.getKey(), e.getValue())).toList();
     }
 
     static List<Subject<Joint>> joints(Study study, Class<? extends Hold> held) {

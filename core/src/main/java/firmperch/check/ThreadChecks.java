@@ -3,7 +3,6 @@ package firmperch.check;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
 import firmperch.body.Piece;
-import firmperch.body.Station;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.pose.Framed;
@@ -11,24 +10,17 @@ import firmperch.stock.Section;
 import firmperch.strength.HandledForces;
 import firmperch.strength.HandledForces.Term;
 import firmperch.study.Situation;
-import firmperch.study.Study;
 import firmperch.units.Quantity;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /** Threaded pipe ends: the section left under the thread bends and pulls apart first. */
 final class ThreadChecks {
     private ThreadChecks() {
     }
 
-    /** The threads of one station. */
-    private record Threads(List<Joint> joints) {}
-
     /** All of them. */
     static List<Check<?>> all() {
-        return List.of(new FunctionCheck<Threads>(new About("thread", Topic.BREAKS,
+        return List.of(new FunctionCheck<List<Joint>>(new About("thread", Topic.BREAKS,
                 "Could a pipe break at its thread (%s)?",
                 Quantity.STRESS, Scope.EVERY_POSE, true, "a pipe breaks at its thread (%s)",
                 "σ = N/A_root + M/S_root, √(σ² + 3·τ²) ≤ f_y/1.5",
@@ -36,26 +28,17 @@ final class ThreadChecks {
                         + "looked for by hand")
                 .where("N pull, M bending at the thread, A and S area and section modulus at its root, σ and τ stress "
                         + "along and shear, f_y yield"),
-                ThreadChecks::subjects, (threads, s) -> Reading.loaded(s, 1, frame -> reading(threads, s)),
+                study -> JointChecks.together(study, j -> j.hold() instanceof Hold.Threaded),
+                (threads, s) -> Reading.loaded(s, 1, frame -> reading(threads, s)),
                 Certainty.SAMPLED));
     }
 
-    private static List<Subject<Threads>> subjects(Study study) {
-        Map<Station, List<Joint>> by = new LinkedHashMap<>();
-        study.assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Threaded)
-                .forEach(j -> by.computeIfAbsent(j.station(), k -> new ArrayList<>()).add(j));
-        return by.entrySet().stream()
-                .map(e -> new Subject<>(e.getKey().id(), e.getKey().label().toLowerCase(), e.getKey(),
-                        new Threads(e.getValue())))
-                .toList();
-    }
-
-    private static Reading reading(Threads threads, Situation s) {
+    private static Reading reading(List<Joint> threads, Situation s) {
         double worst = 0;
         double holds = Double.POSITIVE_INFINITY;
         String where = "";
         for (Framed.End end : s.framed().ends()) {
-            if (!(end.joint().hold() instanceof Hold.Threaded thread) || !threads.joints.contains(end.joint())) {
+            if (!(end.joint().hold() instanceof Hold.Threaded thread) || !threads.contains(end.joint())) {
                 continue;
             }
             Piece pipe = s.framed().bars().get(end.member());
