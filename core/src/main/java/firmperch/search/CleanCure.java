@@ -6,11 +6,13 @@ import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.search.Cures.Dosed;
 import firmperch.search.Cures.Tried;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /**
@@ -27,6 +29,7 @@ final class CleanCure {
     private final Predicate<Project> wished;
     private final Runnable tried;
     private final Map<Tried, Boolean> spoils = new IdentityHashMap<>();
+    private final Set<Tried> proven = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /**
      * @param told by its effect on which a cure is told
@@ -66,7 +69,8 @@ final class CleanCure {
         return candidates.stream()
                 .filter(t -> t.verdict() != Verdict.GIVES && !t.givesUp() && wished.test(cures.changed(t)))
                 .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparingDouble(cures::guess))
-                .filter(t -> !spoils.computeIfAbsent(t, cures::spoils)).limit(Cures.MOST_SINGLES).map(t -> {
+                .filter(t -> !spoils.computeIfAbsent(t, cures::spoils)).filter(proven::add).limit(Cures.MOST_SINGLES)
+                .map(t -> {
                     tried.run();
                     return cures.enough(told, t);
                 }).flatMap(Optional::stream).filter(c -> c.verdict() != Verdict.GIVES && c.worsens().isEmpty())
