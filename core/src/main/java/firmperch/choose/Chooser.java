@@ -13,6 +13,7 @@ import firmperch.project.Variant;
 import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.BallastSizing;
+import firmperch.search.Cured;
 import firmperch.search.Progress;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
@@ -141,7 +142,7 @@ public final class Chooser {
         for (int round = 0; round < MENDS && best.verdict() == Verdict.GIVES; round++) {
             Assessment before = best;
             best = Assessor.clean(before, changed -> asWished(built, changed), progress)
-                    .map(cure -> better(before, asked(cure.changed()))).orElse(before);
+                    .map(cured -> better(before, asked(cured))).orElse(before);
             if (best == before) {
                 break;
             }
@@ -151,9 +152,17 @@ public final class Chooser {
 
     /** Over every pose: with a proof where that is soon there. */
     private Assessment asked(Project built) {
-        return Study.of(built).assembly().freedoms().size() > MANY
-                ? Assessor.sampled(built, progress)
-                : Assessor.everyPose(built, progress);
+        return many(Study.of(built)) ? Assessor.sampled(built, progress) : Assessor.everyPose(built, progress);
+    }
+
+    /** The same of what has been cured: of what moves in many ways as much is known already. */
+    private Assessment asked(Cured cured) {
+        boolean same = cured.after().project().equals(cured.cure().changed());
+        return same && many(cured.after().study()) ? cured.after() : asked(cured.cure().changed());
+    }
+
+    private static boolean many(Study study) {
+        return study.assembly().freedoms().size() > MANY;
     }
 
     /** True if what is to be filmed, with what and where stays as the maker wants it. */

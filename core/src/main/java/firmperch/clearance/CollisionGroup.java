@@ -7,6 +7,7 @@ import firmperch.body.Piece;
 import firmperch.pose.Posed;
 import firmperch.pose.RelativeMotionBounds;
 import firmperch.pose.Rig;
+import firmperch.units.Lazy;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
@@ -15,7 +16,25 @@ import java.util.List;
 import java.util.Map;
 
 /** Pairs of pieces that the same freedoms move against each other, without those that always stay far enough apart. */
-public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) {
+public final class CollisionGroup {
+    private final List<Freedom> freedoms;
+    private final Lazy<List<CollisionPair>> pairs;
+
+    private CollisionGroup(List<Freedom> freedoms, Lazy<List<CollisionPair>> pairs) {
+        this.freedoms = freedoms;
+        this.pairs = pairs;
+    }
+
+    /** What moves them. */
+    public List<Freedom> freedoms() {
+        return freedoms;
+    }
+
+    /** The pairs, what is near each other in a likely pose first. */
+    public List<CollisionPair> pairs() {
+        return pairs.get();
+    }
+
     /** True if a freedom, by its number in the assembly, can bring them nearer to each other. */
     public boolean feels(Rig rig, int freedom) {
         return freedoms.contains(rig.assembly().freedoms().get(freedom));
@@ -31,8 +50,8 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
         Map<List<Integer>, List<CollisionPair>> by = new LinkedHashMap<>();
         pairs(rig, boxes).forEach(p -> by.computeIfAbsent(p.relative().felt(), f -> new ArrayList<>()).add(p));
         return by.entrySet().stream().map(e -> new CollisionGroup(
-                e.getKey().stream().map(rig.assembly().freedoms()::get).toList(), nearestFirst(e.getValue(), start)))
-                .toList();
+                e.getKey().stream().map(rig.assembly().freedoms()::get).toList(),
+                new Lazy<>(() -> nearestFirst(e.getValue(), start)))).toList();
     }
 
     private record Near(CollisionPair pair, double gap) {}
@@ -63,7 +82,7 @@ public record CollisionGroup(List<Freedom> freedoms, List<CollisionPair> pairs) 
                     Body b = pieces.get(j).body();
                     if (known[a.index()][b.index()] == null) {
                         known[a.index()][b.index()] = RelativeMotionBounds.of(rig, a, b);
-                        known[b.index()][a.index()] = RelativeMotionBounds.of(rig, b, a);
+                        known[b.index()][a.index()] = known[a.index()][b.index()].back();
                     }
                     RelativeMotionBounds relative = known[a.index()][b.index()].of(pieces.get(i), pieces.get(j));
                     // Nothing moves these two against each other: their distance never changes.

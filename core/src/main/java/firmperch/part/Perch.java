@@ -55,7 +55,8 @@ public record Perch(List<Mounted> parts) implements Branching {
 
     /** The same rig where the camera is to look up by that angle from straight down, rad. */
     public Perch tilting(double angle) {
-        return new Perch(parts.stream().map(p -> p.with(p.part().tilting(angle))).toList());
+        List<Mounted> tilting = parts.stream().map(p -> p.with(p.part().tilting(angle))).toList();
+        return tilting.equals(parts) ? this : new Perch(tilting);
     }
 
     /** The place's port on that surface. */

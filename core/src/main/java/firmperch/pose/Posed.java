@@ -30,8 +30,7 @@ public final class Posed {
     private final Pose pose;
     private final Placement[] places;
     private final Placement[] homes;
-    private volatile Vec3[] turns;
-    private Vec3[] shifts;
+    private final Motion.Rate[] rates;
     private final Ties ties = new Ties(this);
     private Carried everything;
     private double top = Double.NaN;
@@ -40,16 +39,31 @@ public final class Posed {
     private Posed(Rig rig, Pose pose) {
         this.rig = rig;
         this.pose = pose;
-        List<Body> bodies = rig.assembly().bodies();
-        places = new Placement[bodies.size()];
-        homes = new Placement[bodies.size()];
-        for (int i = 0; i < places.length; i++) {
-            Body body = bodies.get(i);
-            Placement home = rig.parent(i) < 0 ? body.at() : places[rig.parent(i)].of(body.at());
-            homes[i] = home;
-            int f = rig.freedom(i);
-            places[i] = body.motion() instanceof Motion.Fixed ? home : home.of(body.motion().at(pose.get(f)));
+        places = new Placement[rig.assembly().bodies().size()];
+        homes = new Placement[places.length];
+        rates = new Motion.Rate[places.length];
+    }
+
+    /** Where the body of that number is, worked out when it is first asked for: what seeks a pose asks for few. Safe without a lock, as two threads get the same result. */
+    private Placement place(int i) {
+        Placement place = places[i];
+        if (place == null) {
+            Motion motion = rig.assembly().bodies().get(i).motion();
+            place = motion instanceof Motion.Fixed ? home(i) : home(i).of(motion.at(pose.get(rig.freedom(i))));
+            places[i] = place;
         }
+        return place;
+    }
+
+    /** Where it would be unmoved. */
+    private Placement home(int i) {
+        Placement home = homes[i];
+        if (home == null) {
+            Placement at = rig.assembly().bodies().get(i).at();
+            home = rig.parent(i) < 0 ? at : place(rig.parent(i)).of(at);
+            homes[i] = home;
+        }
+        return home;
     }
 
     /** Puts a rig into a pose. */
@@ -71,7 +85,7 @@ public final class Posed {
         double y = 0;
         double z = 0;
         for (Rig.StationMass part : rig.masses()) {
-            Vec3 at = places[part.body()].point(part.centre());
+            Vec3 at = place(part.body()).point(part.centre());
             mass += part.mass();
             x += part.mass() * at.x();
             y += part.mass() * at.y();
@@ -90,17 +104,17 @@ public final class Posed {
 
     /** Where a body is. */
     public Placement place(Body body) {
-        return places[body.index()];
+        return place(body.index());
     }
 
     /** Where a piece is. */
     public Placement place(Piece piece) {
-        return places[piece.body().index()].of(piece.at());
+        return place(piece.body().index()).of(piece.at());
     }
 
     /** A point of a body. */
     public Vec3 point(Body body, Vec3 at) {
-        return body == null ? at : places[body.index()].point(at);
+        return body == null ? at : place(body.index()).point(at);
     }
 
     /** The place of a joint: where its outer side takes hold or, for a bar sliding in a sleeve, its inner side. */
@@ -111,7 +125,7 @@ public final class Posed {
 
     /** The way a joint's axis points. */
     public Vec3 axis(Joint joint) {
-        return places[joint.inner().body().index()].direction(joint.axis());
+        return place(joint.inner().body().index()).direction(joint.axis());
     }
 
     /** Where a contact stands. */
@@ -153,7 +167,7 @@ public final class Posed {
 
     /** The camera's own axes: x forward, z up, origin on its mounting face. */
     public Placement camera() {
-        return places[rig.assembly().mount().body().index()].of(Placement.at(rig.assembly().mount().at()));
+        return place(rig.assembly().mount().body().index()).of(Placement.at(rig.assembly().mount().at()));
     }
 
     /** The ties as they run in this pose. */
@@ -196,7 +210,7 @@ public final class Posed {
         for (Rig.StationMass part : rig.masses()) {
             if (rig.carries(low, part.station())) {
                 sum += part.mass();
-                moment = moment.plus(places[part.body()].point(part.centre()).times(part.mass()));
+                moment = moment.plus(place(part.body()).point(part.centre()).times(part.mass()));
             }
         }
         return sum > 0 ? moment.times(1 / sum) : seat(station);
@@ -228,7 +242,7 @@ public final class Posed {
         for (Rig.StationMass part : rig.masses()) {
             if (rig.isOn(part.body(), outer)) {
                 sum += part.mass();
-                moment = moment.plus(places[part.body()].point(part.centre()).times(part.mass()));
+                moment = moment.plus(place(part.body()).point(part.centre()).times(part.mass()));
             }
         }
         return new Carried(sum, sum > 0 ? moment.times(1 / sum) : nothing);
@@ -258,31 +272,23 @@ public final class Posed {
         return sum;
     }
 
-    private void rates() {
-        if (turns == null) {
-            Vec3[] turned = new Vec3[places.length];
-            Vec3[] shifted = new Vec3[places.length];
-            for (int i = 0; i < places.length; i++) {
-                int f = rig.freedom(i);
-                if (f >= 0) {
-                    Motion.Rate rate = rig.assembly().bodies().get(i).motion().rate(pose.get(f));
-                    turned[i] = homes[i].direction(rate.turn());
-                    shifted[i] = homes[i].direction(rate.shift());
-                }
-            }
-            // Safe without a lock: two threads may compute this at the same time and get the same result.
-            shifts = shifted;
-            turns = turned;
+    /** How fast the body of that number moves with its own freedom, in the rig's axes. */
+    private Motion.Rate rate(int i) {
+        Motion.Rate rate = rates[i];
+        if (rate == null) {
+            Motion.Rate own = rig.assembly().bodies().get(i).motion().rate(pose.get(rig.freedom(i)));
+            rate = new Motion.Rate(home(i).direction(own.turn()), home(i).direction(own.shift()));
+            rates[i] = rate;
         }
+        return rate;
     }
 
     /** Velocity of a point fixed to a body for each unit of a freedom, m; zero for steps. */
     public Vec3 velocity(Body body, Vec3 at, int freedom) {
-        rates();
         Vec3 sum = Vec3.ZERO;
         for (int i = body == null ? -1 : body.index(); i >= 0; i = rig.parent(i)) {
             if (rig.freedom(i) == freedom) {
-                sum = sum.plus(shifts[i]).plus(turns[i].cross(at.minus(places[i].origin())));
+                sum = sum.plus(rate(i).shift()).plus(rate(i).turn().cross(at.minus(place(i).origin())));
             }
         }
         return sum;
@@ -290,11 +296,10 @@ public final class Posed {
 
     /** Turning rate of a body for each unit of a freedom, rad. */
     public Vec3 turning(Body body, int freedom) {
-        rates();
         Vec3 sum = Vec3.ZERO;
         for (int i = body.index(); i >= 0; i = rig.parent(i)) {
             if (rig.freedom(i) == freedom) {
-                sum = sum.plus(turns[i]);
+                sum = sum.plus(rate(i).turn());
             }
         }
         return sum;
@@ -312,7 +317,7 @@ public final class Posed {
             Body body = rig.assembly().bodies().get(part.body());
             if (rig.moves(freedom, body)) {
                 slope += part.mass() * Gravity.STANDARD
-                        * velocity(body, places[part.body()].point(part.centre()), freedom).z();
+                        * velocity(body, place(part.body()).point(part.centre()), freedom).z();
             }
         }
         for (Tie tie : rig.assembly().ties()) {
@@ -331,7 +336,7 @@ public final class Posed {
         for (Rig.StationMass part : rig.masses()) {
             Body body = rig.assembly().bodies().get(part.body());
             if (rig.moves(freedom, body)) {
-                double speed = velocity(body, places[part.body()].point(part.centre()), freedom).length();
+                double speed = velocity(body, place(part.body()).point(part.centre()), freedom).length();
                 sum += part.mass() * speed * speed;
             }
         }
@@ -344,7 +349,7 @@ public final class Posed {
         for (Rig.StationMass part : rig.masses()) {
             Body body = rig.assembly().bodies().get(part.body());
             if (rig.moves(freedom, body)) {
-                sum = sum.plus(velocity(body, places[part.body()].point(part.centre()), freedom).times(part.mass()));
+                sum = sum.plus(velocity(body, place(part.body()).point(part.centre()), freedom).times(part.mass()));
             }
         }
         return sum.times(1 / mass());
@@ -364,7 +369,7 @@ public final class Posed {
 
     /** How far a piece reaches in a direction, m from the origin. */
     public double reach(Piece piece, Vec3 direction) {
-        Placement body = places[piece.body().index()];
+        Placement body = place(piece.body().index());
         Vec3 inBody = body.inward(direction);
         return body.origin().dot(direction) + piece.at().origin().dot(inBody)
                 + piece.solid().reach(piece.at().inward(inBody));
@@ -372,7 +377,7 @@ public final class Posed {
 
     /** Point of a piece that lies furthest in a direction. */
     public Vec3 furthest(Piece piece, Vec3 direction) {
-        Placement body = places[piece.body().index()];
+        Placement body = place(piece.body().index());
         Vec3 inBody = body.inward(direction);
         return body.point(piece.at().point(piece.solid().furthest(piece.at().inward(inBody))));
     }

@@ -5,9 +5,11 @@ import firmperch.body.Motion;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
+import firmperch.units.Lazy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -29,20 +31,18 @@ public final class RelativeMotionBounds {
     private final Body from;
     private final Body seen;
     private final int common;
-    private final double[] speed;
-    private final double[][] bend;
+    private final Lazy<Rates> rates;
     private final int[] felt;
     private final List<Integer> numbers;
-    private final SeparateLayers layers;
+    private final Lazy<Optional<SeparateLayers>> layers;
 
-    private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, double[] speed, double[][] bend,
-            int[] felt, List<Integer> numbers, SeparateLayers layers) {
+    private RelativeMotionBounds(Rig rig, Body from, Body seen, int common, Lazy<Rates> rates, int[] felt,
+            List<Integer> numbers, Lazy<Optional<SeparateLayers>> layers) {
         this.rig = rig;
         this.from = from;
         this.seen = seen;
         this.common = common;
-        this.speed = speed;
-        this.bend = bend;
+        this.rates = rates;
         this.felt = felt;
         this.numbers = numbers;
         this.layers = layers;
@@ -59,25 +59,58 @@ public final class RelativeMotionBounds {
                 high = rig.parent(high);
             }
         }
-        ChainBounds a = new ChainBounds(rig, from, low, 0);
-        ChainBounds b = new ChainBounds(rig, seen, low, rig.bounds().extent(seen));
-        int freedoms = rig.assembly().freedoms().size();
-        double[] speed = new double[freedoms];
-        double[][] bend = new double[freedoms][freedoms];
-        double apart = a.distance + b.distance;
-        for (int f = 0; f < freedoms; f++) {
-            double fast = a.speed[f] + b.speed[f];
-            speed[f] = fast + a.turn[f] * apart;
-            for (int g = 0; g < freedoms; g++) {
-                bend[f][g] = a.bend[f][g] + b.bend[f][g] + a.turn[f] * (a.speed[g] + b.speed[g]) + a.turn[g] * fast
-                        + 2 * a.turn[f] * a.turn[g] * apart;
+        int common = low;
+        boolean[] moves = new boolean[rig.assembly().freedoms().size()];
+        moving(rig, from.index(), common, moves);
+        moving(rig, seen.index(), common, moves);
+        int[] felt = IntStream.range(0, moves.length).filter(f -> moves[f]).toArray();
+        return of(rig, from, seen, common, felt, numbers(felt));
+    }
+
+    private static RelativeMotionBounds of(Rig rig, Body from, Body seen, int common, int[] felt,
+            List<Integer> numbers) {
+        return new RelativeMotionBounds(rig, from, seen, common, new Lazy<>(() -> Rates.of(rig, from, seen, common)),
+                felt, numbers, new Lazy<>(() -> SeparateLayers.of(from, seen, common)));
+    }
+
+    /** The same seen from the other body. */
+    public RelativeMotionBounds back() {
+        return of(rig, seen, from, common, felt, numbers);
+    }
+
+    /** Marks the freedoms that move a body against the one that carries it. */
+    private static void moving(Rig rig, int body, int common, boolean[] moves) {
+        for (int i = body; i >= 0 && i != common; i = rig.parent(i)) {
+            if (rig.freedom(i) >= 0) {
+                moves[rig.freedom(i)] = true;
             }
         }
-        int common = low;
-        int[] felt = IntStream.range(0, freedoms)
-                .filter(f -> moves(rig, from, common, f) || moves(rig, seen, common, f)).toArray();
-        return new RelativeMotionBounds(rig, from, seen, low, speed, bend, felt, numbers(felt),
-                SeparateLayers.of(from, seen, common));
+    }
+
+    /**
+     * What only the bounds on a cell of poses need.
+     *
+     * @param speed how fast the two move against each other at most with each freedom, m for each unit
+     * @param bend how fast that changes at most with each other freedom
+     */
+    private record Rates(double[] speed, double[][] bend) {
+        static Rates of(Rig rig, Body from, Body seen, int common) {
+            ChainBounds a = new ChainBounds(rig, from, common, 0);
+            ChainBounds b = new ChainBounds(rig, seen, common, rig.bounds().extent(seen));
+            int freedoms = rig.assembly().freedoms().size();
+            double[] speed = new double[freedoms];
+            double[][] bend = new double[freedoms][freedoms];
+            double apart = a.distance + b.distance;
+            for (int f = 0; f < freedoms; f++) {
+                double fast = a.speed[f] + b.speed[f];
+                speed[f] = fast + a.turn[f] * apart;
+                for (int g = 0; g < freedoms; g++) {
+                    bend[f][g] = a.bend[f][g] + b.bend[f][g] + a.turn[f] * (a.speed[g] + b.speed[g]) + a.turn[g] * fast
+                            + 2 * a.turn[f] * a.turn[g] * apart;
+                }
+            }
+            return new Rates(speed, bend);
+        }
     }
 
     /**
@@ -103,7 +136,7 @@ public final class RelativeMotionBounds {
             return this;
         }
         int[] fewer = Arrays.copyOf(left, count);
-        return new RelativeMotionBounds(rig, from, seen, common, speed, bend, fewer, numbers(fewer), layers);
+        return new RelativeMotionBounds(rig, from, seen, common, rates, fewer, numbers(fewer), layers);
     }
 
     private static List<Integer> numbers(int[] felt) {
@@ -118,7 +151,7 @@ public final class RelativeMotionBounds {
     public RelativeMotionBounds feeling(RelativeMotionBounds back) {
         return back.felt.length == felt.length
                 ? this
-                : new RelativeMotionBounds(rig, from, seen, common, speed, bend, back.felt, back.numbers, layers);
+                : new RelativeMotionBounds(rig, from, seen, common, rates, back.felt, back.numbers, layers);
     }
 
     /** A line through a point along a direction. */
@@ -196,11 +229,12 @@ public final class RelativeMotionBounds {
 
     /** A distance that a piece of the one and a piece of the other keep in whatever pose, m; −∞ where none is known. */
     public double always(Piece one, Piece other) {
-        return layers == null ? Double.NEGATIVE_INFINITY : layers.apart(one, other);
+        return layers.get().map(l -> l.apart(one, other)).orElse(Double.NEGATIVE_INFINITY);
     }
 
     /** How far the two can move against each other in a cell of poses, m. */
     public double moves(double[] widths) {
+        double[] speed = rates.get().speed;
         double sum = 0;
         for (int f : felt) {
             sum += widths[f] > 0 ? speed[f] * widths[f] : 0;
@@ -217,6 +251,7 @@ public final class RelativeMotionBounds {
      */
     double lengthens(Posed middle, Vec3 hold, Vec3 held, double[] widths) {
         Vec3 n = hold.toward(held);
+        double[][] bend = rates.get().bend;
         double apart = held.minus(hold).length();
         double along = 0;
         double across = 0;
@@ -245,6 +280,8 @@ public final class RelativeMotionBounds {
      * @param n from the one to the other in the middle, of length 1
      */
     public double keeps(Posed middle, Piece one, Piece other, Vec3 n, double[] widths) {
+        double[] speed = rates.get().speed;
+        double[][] bend = rates.get().bend;
         double rest = 0;
         List<Integer> wide = new ArrayList<>();
         for (int f : felt) {

@@ -6,6 +6,7 @@ import firmperch.body.Piece;
 import firmperch.body.Vec3;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 
 /**
  * How far two bodies stay apart in whatever pose, because each moves in layers of its own: along a direction about which all
@@ -40,18 +41,18 @@ final class SeparateLayers {
     }
 
     /**
-     * The layers of two bodies; null where there is no such direction.
+     * The layers of two bodies; nothing where there is no such direction.
      *
      * @param common number of the last body that carries both
      */
-    static SeparateLayers of(Body from, Body seen, int common) {
+    static Optional<SeparateLayers> of(Body from, Body seen, int common) {
         Deque<Body> low = chain(from, common);
         Deque<Body> high = chain(seen, common);
         Vec3 along = turnsAbout(low);
         along = along == null ? turnsAbout(high) : along;
         Layer one = along == null ? null : layer(low, along);
         Layer other = one == null ? null : layer(high, along);
-        return other == null ? null : new SeparateLayers(one, other);
+        return other == null ? Optional.empty() : Optional.of(new SeparateLayers(one, other));
     }
 
     /** From the one that stands on the common body outward. */

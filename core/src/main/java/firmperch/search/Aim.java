@@ -4,10 +4,6 @@ import firmperch.body.Contact;
 import firmperch.body.Freedom;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
-import firmperch.check.Question;
-import firmperch.check.RaisedQuestions;
-import firmperch.check.Topic;
-import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
 import firmperch.project.Project;
@@ -43,12 +39,12 @@ public final class Aim {
 
     private final Situation from;
     private final Tie.Hook grip;
-    private final List<Question<?>> hits;
+    private final Hits hits;
 
     private Aim(Situation from) {
         this.from = from;
         grip = from.sensorHook();
-        hits = RaisedQuestions.of(from.study()).stream().filter(q -> q.about().topic() == Topic.HITS).toList();
+        hits = new Hits(from.study());
     }
 
     /** The project so set; as near as it comes where it does not come there. */
@@ -170,8 +166,8 @@ public final class Aim {
                 break;
             }
             Pose pose = Reach.to(from.study().rig(), from.posed().pose(), grip, goal, set::contains);
-            if (Reach.miss(from.study().rig(), pose, grip, goal) <= goal.content() && clear(pose)
-                    && travel(pose) < least) {
+            if (Reach.miss(from.study().rig(), pose, grip, goal) <= goal.content() && travel(pose) < least
+                    && hits.clear(from.in(pose))) {
                 best = pose;
                 least = travel(pose);
                 fewest = set.size();
@@ -201,12 +197,6 @@ public final class Aim {
             last = next;
         }
         return largest == joints.size() ? all : Stream.concat(all.stream(), Stream.of(Set.copyOf(joints))).toList();
-    }
-
-    private boolean clear(Pose pose) {
-        Situation there = from.in(pose);
-        return hits.stream().allMatch(
-                q -> q.at(there).verdict(q.about().reserve(), from.policy().near()) != Verdict.GIVES);
     }
 
     /** How far the joints move, each as a share of its travel. */

@@ -211,7 +211,7 @@ public final class Assessor {
      *
      * @param wished which changed projects are still as they are wanted
      */
-    public static Optional<Finding.Cure> clean(Assessment assessed, Predicate<Project> wished, Progress progress) {
+    public static Optional<Cured> clean(Assessment assessed, Predicate<Project> wished, Progress progress) {
         Finding weakest = assessed.weakest();
         return new Cures(assessed).clean(weakest, wished, seeking(weakest, progress));
     }

@@ -1,12 +1,7 @@
 package firmperch.search;
 
-import static firmperch.check.Verdict.GIVES;
-
 import firmperch.body.Freedom;
 import firmperch.body.Vec3;
-import firmperch.check.Question;
-import firmperch.check.RaisedQuestions;
-import firmperch.check.Topic;
 import firmperch.part.Kind;
 import firmperch.part.Perch;
 import firmperch.pose.Pose;
@@ -51,7 +46,7 @@ public final class Choosing {
         Project first = project.with(project.setUps().stream()
                 .map(s -> s.with(new Stance(project.setUps().getFirst().stance().x(),
                         project.setUps().getFirst().stance().y(), 0, Map.of())))
-                .toList(), 0).with(perch.tilting(tilt(project)));
+                .toList(), 0).with(tilting(project, perch));
         // Only stance and joints change from here on: the rig is put up once.
         Study study = Study.of(first.with(first.stance().with(joints)));
         study = study.moved(placed(study));
@@ -66,6 +61,11 @@ public final class Choosing {
         return study.moved(study.project().showing(project.shown()));
     }
 
+    /** The composition with a head that tilts as far as the project's set-ups need. */
+    public static Perch tilting(Project project, Perch perch) {
+        return perch.tilting(tilt(project));
+    }
+
     /** How far from straight down the camera is to look in whichever set-up, rad, and a little more; 0 if straight down in all. */
     private static double tilt(Project project) {
         double most = project.inEach().stream()
@@ -78,13 +78,11 @@ public final class Choosing {
         Situation shown = study.shown();
         Situation s = shown.in(Orientation.toward(shown));
         Vec3 over = s.sensorWanted(s.distanceWanted() + Aim.MORE);
-        List<Question<?>> hits = RaisedQuestions.of(s.study()).stream().filter(q -> q.about().topic() == Topic.HITS)
-                .toList();
+        Hits hits = new Hits(s.study());
         Project first = null;
         for (Pose start : starts(s)) {
             Project there = placed(started, s, start, over);
-            Situation set = s.study().moved(there).set();
-            if (hits.stream().noneMatch(q -> q.at(set).verdict(q.about().reserve(), s.policy().near()) == GIVES)) {
+            if (hits.clear(s.study().moved(there).set())) {
                 return there;
             }
             first = first == null ? there : first;

@@ -1,7 +1,6 @@
 package firmperch.search;
 
 import firmperch.check.Finding;
-import firmperch.check.Finding.Cure;
 import firmperch.check.Verdict;
 import firmperch.project.Project;
 import firmperch.search.Cures.Dosed;
@@ -42,7 +41,7 @@ final class CleanCure {
         this.tried = tried;
     }
 
-    Optional<Cure> of(Finding asked) {
+    Optional<Cured> of(Finding asked) {
         List<Dosed> all = cures.changes(asked).stream().map(change -> cures.new Dosed(asked, change)).toList();
         List<Dosed> open = all;
         int tries = 0;
@@ -52,7 +51,7 @@ final class CleanCure {
                 dosed.dose(number);
             });
             tries += open.size();
-            Optional<Cure> cure = first(bests(open));
+            Optional<Cured> cure = first(bests(open));
             if (cure.isPresent() || tries > MOST_TRIES) {
                 return cure;
             }
@@ -65,7 +64,7 @@ final class CleanCure {
         return dosed.stream().map(Dosed::best).flatMap(Optional::stream).toList();
     }
 
-    private Optional<Cure> first(List<Tried> candidates) {
+    private Optional<Cured> first(List<Tried> candidates) {
         return candidates.stream()
                 .filter(t -> t.verdict() != Verdict.GIVES && !t.givesUp() && wished.test(cures.changed(t)))
                 .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparingDouble(cures::guess))
@@ -73,7 +72,8 @@ final class CleanCure {
                 .map(t -> {
                     tried.run();
                     return cures.enough(told, t);
-                }).flatMap(Optional::stream).filter(c -> c.verdict() != Verdict.GIVES && c.worsens().isEmpty())
+                }).flatMap(Optional::stream)
+                .filter(c -> c.cure().verdict() != Verdict.GIVES && c.cure().worsens().isEmpty())
                 .findFirst();
     }
 }

@@ -110,7 +110,7 @@ final class Cures {
      *
      * @param wished which changed projects are still as they are wanted
      */
-    Optional<Cure> clean(Finding finding, Predicate<Project> wished, Runnable tried) {
+    Optional<Cured> clean(Finding finding, Predicate<Project> wished, Runnable tried) {
         return carried(finding, asked -> new CleanCure(this, finding, wished, tried).of(asked))
                 .orElse(Optional.empty());
     }
@@ -137,12 +137,12 @@ final class Cures {
                 break;
             }
             tried.run();
-            enough(told, one).ifPresent(cures::add);
+            enough(told, one).map(Cured::cure).ifPresent(cures::add);
         }
         if (cures.stream().noneMatch(Cures::clean)) {
             for (Tried pair : pairs(finding, singles, spoils, tried)) {
                 tried.run();
-                proven(told, pair).ifPresent(cures::add);
+                proven(told, pair).map(Cured::cure).ifPresent(cures::add);
             }
         }
         boolean cured = cures.stream().anyMatch(c -> c.verdict() == Verdict.HOLDS && c.worsens().isEmpty());
@@ -172,12 +172,12 @@ final class Cures {
     }
 
     /** Proves a candidate over every pose, and enlarges it a little if it was enough in one pose only. */
-    Optional<Cure> enough(Finding told, Tried tried) {
-        Optional<Cure> cure = proven(told, tried);
+    Optional<Cured> enough(Finding told, Tried tried) {
+        Optional<Cured> cure = proven(told, tried);
         for (int i = 1; i <= MORE && tried.verdict == Verdict.HOLDS && tried.index + i < tried.change.doses().size()
-                && cure.filter(c -> c.verdict() != Verdict.HOLDS).isPresent(); i++) {
+                && cure.filter(c -> c.cure().verdict() != Verdict.HOLDS).isPresent(); i++) {
             int index = tried.index + i;
-            Optional<Cure> larger = tried.change.doses().get(index).get()
+            Optional<Cured> larger = tried.change.doses().get(index).get()
                     .flatMap(dose -> proven(told, new Tried(dose, tried.ratio, tried.verdict, tried.change, index)));
             if (larger.isEmpty()) {
                 break;
@@ -372,15 +372,16 @@ final class Cures {
     }
 
     /** Runs the candidate over every pose with every question. */
-    private Optional<Cure> proven(Finding finding, Tried tried) {
+    private Optional<Cured> proven(Finding finding, Tried tried) {
         Assessment after = Assessor.everyPose(Study.of(tried.dose.changed()), finding.id());
         return after.find(finding.id()).filter(f -> betters(f.reading().ratio(), finding)).map(f -> {
             List<String> worsens = after.findings().stream()
                     .filter(g -> g.verdict() == Verdict.GIVES && before.find(g.id())
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
                     .sorted(Assessment.WEAKEST_FIRST).map(Finding::says).toList();
-            return new Cure(tried.dose.what(), price.words(after.study()), guess(tried), f.left(), f.verdict(), worsens,
-                    tried.givesUp(), tried.moves(), changed(tried));
+            Cure cure = new Cure(tried.dose.what(), price.words(after.study()), guess(tried), f.left(), f.verdict(),
+                    worsens, tried.givesUp(), tried.moves(), changed(tried));
+            return new Cured(cure, after);
         });
     }
 }

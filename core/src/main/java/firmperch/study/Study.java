@@ -14,6 +14,7 @@ import firmperch.project.Project;
 import firmperch.shot.CameraRoom;
 import firmperch.shot.Shot;
 import firmperch.stability.SupportPolygon;
+import firmperch.units.Lazy;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.IdentityHashMap;

@@ -78,12 +78,12 @@ class CuresTest {
     /** What mends without spoiling is found again as it was, holds when it is made, and is none that is not wished for. */
     @Test
     void aCleanCureSpoilsNothing() {
-        Cure clean = Assessor.clean(DEMO, p -> true, Progress.NONE).orElseThrow();
+        Cure clean = Assessor.clean(DEMO, p -> true, Progress.NONE).orElseThrow().cure();
         assertThat(clean.worsens()).isEmpty();
         assertThat(clean.givesUp()).isFalse();
         assertThat(Assessor.everyPose(clean.changed(), Progress.NONE).verdict()).isEqualTo(Verdict.HOLDS);
-        assertThat(Assessor.clean(DEMO, p -> true, Progress.NONE).orElseThrow().what()).isEqualTo(clean.what());
-        Cure other = Assessor.clean(DEMO, p -> !p.equals(clean.changed()), Progress.NONE).orElseThrow();
+        assertThat(Assessor.clean(DEMO, p -> true, Progress.NONE).orElseThrow().cure().what()).isEqualTo(clean.what());
+        Cure other = Assessor.clean(DEMO, p -> !p.equals(clean.changed()), Progress.NONE).orElseThrow().cure();
         assertThat(other.what()).isNotEqualTo(clean.what());
         assertThat(other.worsens()).isEmpty();
         assertThat(Assessor.clean(DEMO, p -> false, Progress.NONE)).isEmpty();

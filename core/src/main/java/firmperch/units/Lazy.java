@@ -1,4 +1,4 @@
-package firmperch.study;
+package firmperch.units;
 
 import java.util.function.Supplier;
 
