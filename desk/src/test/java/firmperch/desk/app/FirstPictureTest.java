@@ -3,11 +3,14 @@ package firmperch.desk.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.desk.InTheWindow;
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.image.WritableImage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -41,6 +44,16 @@ class FirstPictureTest {
         return node.localToScene(node.getLayoutBounds());
     }
 
+    /** What is written at the top left, so that a failure tells what came there. */
+    private static List<String> words(Parent desk) {
+        return desk.lookupAll("*").stream().filter(n -> n.isVisible() && inScene(n).intersects(0, 0, 260, 60))
+                .map(n -> switch (n) {
+                    case Labeled labeled -> labeled.getText();
+                    case TextInputControl field -> field.getText() + (field.isFocused() ? " (focused)" : "");
+                    default -> "";
+                }).filter(text -> text != null && !text.isEmpty()).toList();
+    }
+
     @Test
     void nothingMoves() {
         FirstPicture first = (FirstPicture) window.app.stage().getScene().getRoot();
@@ -58,7 +71,7 @@ class FirstPictureTest {
         Parent desk = window.app.stage().getScene().getRoot();
         assertThat(inScene(desk.lookup("#side-view"))).isEqualTo(side);
         assertThat(inScene(desk.lookup("#angle-view"))).isEqualTo(rose);
-        assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name").isZero();
+        assertThat(different(before, after, new Rectangle2D(0, 0, 260, 60))).as("name: %s", words(desk)).isZero();
         // What is being worked out is said over its foot.
         double foot = inScene(desk.lookup(".foot")).getMinY();
         assertThat(foot).isBetween(drawing.getMaxY() - 50, drawing.getMaxY());
