@@ -4,7 +4,6 @@ import firmperch.body.Freedom;
 import firmperch.check.Question;
 import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
-import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.project.Project;
@@ -98,8 +97,7 @@ public record ChangeOver(List<String> touches, String inTheWay) {
     private static String way(Situation a, Situation b, List<Integer> joints) {
         // The room that the camera takes in both, as the lens may be changed at either end.
         Study study = a.study().whole();
-        List<Question<?>> hits = RaisedQuestions.of(study).stream().filter(q -> q.about().topic() == Topic.HITS)
-                .toList();
+        List<Question<?>> hits = Hits.asked(study);
         Predicate<Question<?>> both = q -> gives(q, a) || gives(q, b);
         List<Question<?>> asked = hits.stream().filter(both.negate()).toList();
         List<List<Integer>> orders = joints.size() > MANY

@@ -3,8 +3,6 @@ package firmperch.search;
 import firmperch.body.Freedom;
 import firmperch.body.Vec3;
 import firmperch.check.Question;
-import firmperch.check.RaisedQuestions;
-import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.place.Bench;
 import firmperch.pose.Pose;
@@ -67,8 +65,7 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
     public static Coverage of(Situation s, Progress progress) {
         Bench bench = s.project().place().bench();
         double height = s.sensorHeightWanted();
-        List<Question<?>> hits = RaisedQuestions.of(s.study()).stream().filter(q -> q.about().topic() == Topic.HITS)
-                .toList();
+        List<Question<?>> hits = Hits.asked(s.study());
         List<Vec3> grid = new ArrayList<>();
         for (int i = 0; i < DEEP; i++) {
             for (int j = 0; j < WIDE; j++) {

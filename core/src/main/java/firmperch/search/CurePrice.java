@@ -10,7 +10,6 @@ import firmperch.study.Study;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What a changed project costs more than the one that is to be cured: money, mass, reach and footprint. */
 final class CurePrice {

@@ -3,9 +3,7 @@ package firmperch.search;
 import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.check.Question;
-import firmperch.check.RaisedQuestions;
 import firmperch.check.Reading;
-import firmperch.check.Topic;
 import firmperch.check.Verdict;
 import firmperch.pose.Pose;
 import firmperch.pose.Reach;
@@ -37,8 +35,7 @@ public final class DragSolver {
 
     private List<Question<?>> clear() {
         if (clear == null) {
-            clear = RaisedQuestions.of(from.study()).stream()
-                    .filter(q -> q.about().topic() == Topic.HITS && !gives(q, from)).toList();
+            clear = Hits.asked(from.study()).stream().filter(q -> !gives(q, from)).toList();
         }
         return clear;
     }

@@ -17,8 +17,12 @@ final class Hits {
     private final List<Question<?>> asked;
 
     Hits(Study study) {
-        asked = new ArrayList<>(
-                RaisedQuestions.of(study).stream().filter(q -> q.about().topic() == Topic.HITS).toList());
+        asked = new ArrayList<>(asked(study));
+    }
+
+    /** What a rig may hit, in the checks' order. */
+    static List<Question<?>> asked(Study study) {
+        return RaisedQuestions.of(study).stream().filter(q -> q.about().topic() == Topic.HITS).toList();
     }
 
     /** True if it hits nothing there. */
