@@ -176,13 +176,13 @@ public record Outline(List<Edge> loop, List<List<Edge>> cutouts) {
     public Point furthest(double dx, double dy) {
         Point best = loop.getFirst().from();
         double most = Double.NEGATIVE_INFINITY;
-        double length = Math.hypot(dx, dy);
         for (Edge edge : loop) {
             Point p = edge.from();
             if (p.x * dx + p.y * dy > most) {
                 most = p.x * dx + p.y * dy;
                 best = p;
             }
+            double length = edge instanceof Arc ? Vec3.across(dx, dy) : 0;
             if (edge instanceof Arc a && length > 0) {
                 double toward = Math.atan2(dy, dx);
                 double from = a.turn > 0 ? a.start : a.start + a.turn;

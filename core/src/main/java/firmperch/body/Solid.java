@@ -34,6 +34,31 @@ public sealed interface Solid {
         };
     }
 
+    /** The axis of a plain cylinder, square at both ends, and its radius; null for any other shape. */
+    default Axle axle() {
+        return switch (this) {
+            case Bought bought -> bought.shape.axle();
+            case Bar bar -> bar.section instanceof Section.RoundTube tube && bar.start.equals(End.SQUARE)
+                    && bar.finish.equals(End.SQUARE)
+                            ? new Axle(Vec3.ZERO, new Vec3(bar.length, 0, 0), tube.diameter() / 2)
+                            : null;
+            case Round round -> round.cylinder();
+            case Sheet _,Filling _,Point _ -> null;
+        };
+    }
+
+    /**
+     * The straight line from end to end in the middle of a cylinder.
+     *
+     * @param radius of the cylinder, m
+     */
+    record Axle(Vec3 from, Vec3 to, double radius) {
+        /** Its end that lies furthest in a direction. */
+        public Vec3 furthest(Vec3 direction) {
+            return direction.dot(to.minus(from)) > 0 ? to : from;
+        }
+    }
+
     /** Length, width and thickness as one writes them on a list, m. */
     Vec3 size();
 
@@ -230,6 +255,16 @@ public sealed interface Solid {
             }
             double k = aside > 0 ? best.x() / aside : 0;
             return new Vec3(k * d.x(), k * d.y(), best.y());
+        }
+
+        /** What it is where its widest reaches from its lowest to its highest, whatever is bored out of it; null else. */
+        private Axle cylinder() {
+            double wide = profile.stream().mapToDouble(Outline.Point::x).max().orElse(0);
+            double low = profile.stream().mapToDouble(Outline.Point::y).min().orElse(0);
+            double high = profile.stream().mapToDouble(Outline.Point::y).max().orElse(0);
+            return profile.contains(new Outline.Point(wide, low)) && profile.contains(new Outline.Point(wide, high))
+                    ? new Axle(new Vec3(0, 0, low), new Vec3(0, 0, high), wide)
+                    : null;
         }
 
         @Override

@@ -22,6 +22,8 @@ import java.util.function.BiFunction;
 public final class CameraChecks {
     /** Force of a finger letting go, N. */
     static final double TOUCH = 5;
+    /** The same in every pose. */
+    private static final Study.Derived<List<Double>> LOTS = new Study.Derived<>(CameraChecks::lots);
 
     private CameraChecks() {
     }
@@ -115,7 +117,7 @@ public final class CameraChecks {
                                 .anyMatch(j -> liftedOff(j) && j.station().equals(st)))
                         .findFirst().orElse(study.assembly().stations().getFirst()))),
                 (none, s) -> {
-                    List<Double> lots = lots(s);
+                    List<Double> lots = s.study().get(LOTS);
                     double heaviest = lots.stream().mapToDouble(l -> l).max().orElse(0);
                     return new Reading(heaviest, s.policy().loads().lift(), () -> String.join("; ",
                             lots.stream().map(l -> s.show(Quantity.MASS, l)).toList())
@@ -132,16 +134,16 @@ public final class CameraChecks {
                 || joint.hold() instanceof Hold.Lies;
     }
 
-    private static List<Double> lots(Situation s) {
+    private static List<Double> lots(Study study) {
         List<Body> roots = new ArrayList<>(
-                s.study().assembly().bodies().stream().filter(b -> b.parent() == null).toList());
-        s.study().assembly().joints().stream().filter(CameraChecks::liftedOff)
+                study.assembly().bodies().stream().filter(b -> b.parent() == null).toList());
+        study.assembly().joints().stream().filter(CameraChecks::liftedOff)
                 .forEach(j -> roots.add(j.outer().body()));
         // The weight on a rope is hung on last, by itself.
-        s.study().assembly().ties().stream().filter(Tie.Rope.class::isInstance).forEach(r -> roots.add(r.to().body()));
+        study.assembly().ties().stream().filter(Tie.Rope.class::isInstance).forEach(r -> roots.add(r.to().body()));
         double[] sums = new double[roots.size()];
-        for (int i = 0; i < s.study().assembly().pieces().size(); i++) {
-            Piece piece = s.study().assembly().pieces().get(i);
+        for (int i = 0; i < study.assembly().pieces().size(); i++) {
+            Piece piece = study.assembly().pieces().get(i);
             if (piece.supply() instanceof Supply.Poured) {
                 continue;
             }
@@ -149,7 +151,7 @@ public final class CameraChecks {
             while (!roots.contains(at)) {
                 at = at.parent();
             }
-            sums[roots.indexOf(at)] += s.study().rig().mass(i).mass();
+            sums[roots.indexOf(at)] += study.rig().mass(i).mass();
         }
         List<Double> lots = new ArrayList<>();
         for (double sum : sums) {

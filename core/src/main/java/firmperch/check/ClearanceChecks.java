@@ -15,6 +15,7 @@ import firmperch.units.Quantity;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** Clearance of the pieces from the room, the bench and each other, and the width of the walkway. */
@@ -45,14 +46,18 @@ final class ClearanceChecks {
     }
 
     static Reading reading(Situation s, double asked, double gap, String from) {
+        return reading(s, asked, gap, () -> from);
+    }
+
+    static Reading reading(Situation s, double asked, double gap, Supplier<String> from) {
         if (Double.isInfinite(gap)) {
             return new Reading(asked, Reading.PLENTY * asked, () -> "all of it is fixed there");
         }
         double shown = Math.max(0, gap);
-        return new Reading(asked, gap, () -> s.length(shown) + " " + from)
+        return new Reading(asked, gap, () -> s.length(shown) + " " + from.get())
                 .saying(() -> gap > 0
-                        ? "only " + s.length(shown) + " " + from
-                        : "it hits " + what(from) + (gap < 0 ? " by " + s.length(-gap) : ""));
+                        ? "only " + s.length(shown) + " " + from.get()
+                        : "it hits " + what(from.get()) + (gap < 0 ? " by " + s.length(-gap) : ""));
     }
 
     private static String what(String from) {

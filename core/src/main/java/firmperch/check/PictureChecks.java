@@ -11,6 +11,7 @@ import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** Checks of the picture: one answer for the whole rig, told at the camera. */
 final class PictureChecks {
@@ -158,7 +159,7 @@ final class PictureChecks {
                     double above = s.study().assembly().pieces().stream()
                             .filter(p -> p.body().equals(s.study().assembly().payload().body()))
                             .mapToDouble(p -> s.posed().reach(p, Vec3.UP) - sensor).max().orElse(0);
-                    double high = s.sensorHeightWanted();
+                    double high = s.sensorWanted().z();
                     double needed = high + Math.max(0, above);
                     double most = overhead(s) - s.policy().distances().gap();
                     return new Reading(needed, most,
@@ -262,10 +263,10 @@ final class PictureChecks {
                         "central projection of each piece; 1 % of the picture: our own judgement").atMost(),
                 study -> !study.project().gear().items().isEmpty(), study -> study.assembly().payload(), s -> {
                     InPicture.Hidden takes = InPicture.gear(s);
-                    String share = String.format(Locale.ROOT, "%.0f %%", takes.share() * 100);
+                    Supplier<String> share = () -> String.format(Locale.ROOT, "%.0f %%", takes.share() * 100);
                     String what = takes.most() == null ? "nothing" : "“" + takes.most().name() + "”";
-                    return new Reading(takes.share(), HIDDEN, () -> share + " of the picture")
-                            .saying(() -> what + " comes into the picture and takes " + share + " of it");
+                    return new Reading(takes.share(), HIDDEN, () -> share.get() + " of the picture")
+                            .saying(() -> what + " comes into the picture and takes " + share.get() + " of it");
                 }, Check.Certainty.SAMPLED);
     }
 
@@ -277,12 +278,12 @@ final class PictureChecks {
                 .atMost(),
                 s -> {
                     InPicture.Hidden hidden = InPicture.hidden(s);
-                    String share = String.format(Locale.ROOT, "%.0f %%", hidden.share() * 100);
+                    Supplier<String> share = () -> String.format(Locale.ROOT, "%.0f %%", hidden.share() * 100);
                     String by = hidden.most() == null
                             ? "nothing of the rig is before it"
                             : "most of it the " + hidden.most().name().toLowerCase(Locale.ROOT);
-                    return new Reading(hidden.share(), HIDDEN, () -> share + " hidden; " + by)
-                            .saying(() -> "the rig hides " + share + " of what is to be filmed, " + by);
+                    return new Reading(hidden.share(), HIDDEN, () -> share.get() + " hidden; " + by)
+                            .saying(() -> "the rig hides " + share.get() + " of what is to be filmed, " + by);
                 });
     }
 }

@@ -47,6 +47,15 @@ final class RoomChecks {
                 .map(t -> new Subject<>(t.name(), t.name(), null, t)).toList();
     }
 
+    /** A thing and what of it a rig must not run into, worked out once. */
+    private record Standing(Thing thing, List<Block> solid) {}
+
+    private static List<Subject<Standing>> standing(Study study, Predicate<List<Block>> asked) {
+        return study.project().place().things().stream()
+                .map(t -> new Standing(t, t.solid(study.project().place().room()))).filter(t -> asked.test(t.solid))
+                .map(t -> new Subject<>(t.thing.name(), t.thing.name(), null, t)).toList();
+    }
+
     private static <T extends Thing> FunctionCheck<T> check(About about, Class<T> sort, Predicate<T> asked,
             BiFunction<T, Situation, Reading> answer) {
         return new FunctionCheck<>(about, study -> subjects(study, sort, asked), answer, Check.Certainty.PROVEN)
@@ -58,35 +67,35 @@ final class RoomChecks {
                 ClearanceChecks.HULLS);
     }
 
-    private static FunctionCheck<Thing> things() {
+    private static FunctionCheck<Standing> things() {
         return new FunctionCheck<>(about("clear.thing", Topic.HITS, "Does it clear what is in the room (%s)?",
                 "it hits “%s”",
                 "least distance of any piece from what is there; what is round has straight sides around it"),
-                study -> subjects(study, Thing.class, t -> !t.solid(study.project().place().room()).isEmpty()),
+                study -> standing(study, solid -> !solid.isEmpty()),
                 (t, s) -> {
                     double gap = s.policy().distances().gap();
-                    List<Block> solid = t.solid(s.project().place().room());
                     // What stands on it, or is clamped round it, does not run into it.
-                    Predicate<Body> which = t instanceof Bearer b && b.perch()
+                    Predicate<Body> which = t.thing instanceof Bearer b && b.perch()
                             ? s.study().apartFrom(b.surface())
                             : body -> true;
-                    return ClearanceChecks.reading(s, gap, least(s, solid, which, FAR * gap), "to “" + t.name() + "”");
+                    return ClearanceChecks.reading(s, gap, least(s, t.solid, which, FAR * gap),
+                            () -> "to “" + t.thing.name() + "”");
                 }, Check.Certainty.PROVEN).toldTogether();
     }
 
     /** No lamp or pipe hangs between the lens and what is filmed. */
-    private static FunctionCheck<Thing> pictured() {
+    private static FunctionCheck<Standing> pictured() {
         return new FunctionCheck<>(new About("shot.thing", Topic.PICTURE, "Does the room stay out of the picture (%s)?",
                 Quantity.NUMBER, Scope.SET_POSE, false, "“%s” hides what you film",
                 "share of what is wanted that it hides",
                 "central projection between lens and work; 1 % of it: our own judgement").atMost(),
-                study -> subjects(study, Thing.class, t -> t.solid(study.project().place().room()).stream()
-                        .anyMatch(b -> b.high() > study.project().place().bench().height())),
+                study -> standing(study,
+                        solid -> solid.stream().anyMatch(b -> b.high() > study.project().place().bench().height())),
                 (t, s) -> {
-                    double share = InPicture.hidden(s, t);
-                    String words = String.format(Locale.ROOT, "%.0f %% hidden by “%s”", share * 100, t.name());
-                    return new Reading(share, HIDDEN, () -> words)
-                            .saying(() -> "“" + t.name() + "” hides "
+                    double share = InPicture.hidden(s, t.solid);
+                    return new Reading(share, HIDDEN, () -> String.format(Locale.ROOT, "%.0f %% hidden by “%s”",
+                            share * 100, t.thing.name()))
+                            .saying(() -> "“" + t.thing.name() + "” hides "
                                     + String.format(Locale.ROOT, "%.0f %%", share * 100)
                                     + " of what you film");
                 }, Check.Certainty.SAMPLED).toldTogether();
@@ -109,7 +118,7 @@ final class RoomChecks {
                 "least distance of any piece from where the door's leaf goes"), Door.class,
                 Door::inward, (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING,
                         least(s, door.free(s.project().place().room()), FAR * ClearanceChecks.PASSING),
-                        "to where “" + door.name() + "” swings"));
+                        () -> "to where “" + door.name() + "” swings"));
     }
 
     private static FunctionCheck<Worker> workers() {
@@ -120,7 +129,7 @@ final class RoomChecks {
                     double tall = s.project().place().bench().worker();
                     double high = s.shot().wanted().seated() ? tall * (1 - Target.SEATED) : tall;
                     return ClearanceChecks.reading(s, ELBOW, least(s, List.of(w.body(high)), FAR * ELBOW),
-                            "to “" + w.name() + "”");
+                            () -> "to “" + w.name() + "”");
                 });
     }
 

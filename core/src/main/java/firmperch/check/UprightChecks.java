@@ -44,17 +44,29 @@ final class UprightChecks {
         return rig.lifts(freedom) || rig.feltAt(f.station(), freedom);
     }
 
-    /** Moment and push on a bar at the point where it comes out of what holds it. */
-    private static double[] atFoot(Fastening f, Situation s) {
-        return at(f, s, f.to());
-    }
+    /**
+     * What a bar bears.
+     *
+     * @param gravity moment of all weights where it comes out of what holds it, N·m: along it no more than there
+     * @param push from the side, N
+     * @param weight N
+     */
+    private record Loads(double gravity, double push, double weight, Fastening bar, Situation s) {
+        static Loads on(Fastening f, Situation s) {
+            return new Loads(s.momentAt(f.station()), s.pushAsked(),
+                    s.posed().massFrom(f.station()) * Gravity.STANDARD, f, s);
+        }
 
-    /** Moment, push and weight on a bar so far along it: gravity's moment there is no more than at its foot. */
-    private static double[] at(Fastening f, Situation s, double along) {
-        Vec3 out = s.posed().place(f.bar()).point(new Vec3(along, 0, 0));
-        double lever = Math.max(0, s.pushHeight() - out.z() + s.rise(f.bar().body()));
-        return new double[]{s.momentAt(f.station()) + s.pushAsked() * lever, s.pushAsked(),
-                s.posed().massFrom(f.station()) * Gravity.STANDARD};
+        /** Moment so far along it, N·m. */
+        double moment(double along) {
+            Vec3 out = s.posed().place(bar.bar()).point(new Vec3(along, 0, 0));
+            return gravity + push * Math.max(0, s.pushHeight() - out.z() + s.rise(bar.bar().body()));
+        }
+
+        /** The same where it comes out. */
+        double atFoot() {
+            return moment(bar.to());
+        }
     }
 
     /**
@@ -71,29 +83,30 @@ final class UprightChecks {
 
     private static Reading upright(Fastening f, Situation s) {
         Section section = ((Solid.Bar) f.bar().solid()).section();
-        Stressed worst = Stressed.of(NetSection.of(section, 0), atFoot(f, s), Double.NaN);
+        Loads loads = Loads.on(f, s);
+        Stressed worst = Stressed.of(NetSection.of(section, 0), loads, loads.atFoot(), Double.NaN);
         for (Hole hole : f.bar().holes()) {
             if (hole.at().x() > f.to()) {
-                Stressed there = Stressed.of(NetSection.of(section, hole.diameter()), at(f, s, hole.at().x()),
-                        hole.at().x() - f.to());
+                Stressed there = Stressed.of(NetSection.of(section, hole.diameter()), loads,
+                        loads.moment(hole.at().x()), hole.at().x() - f.to());
                 worst = there.stress > worst.stress ? there : worst;
             }
         }
         Stressed told = worst;
         return new Reading(told.stress, f.bar().material().allowedBending(),
-                () -> s.show(Quantity.TORQUE, told.loads[0]) + " / "
+                () -> s.show(Quantity.TORQUE, told.moment) + " / "
                         + String.format(Locale.ROOT, "%.2f cm³", told.modulus * N_PER_MM2) + " + "
-                        + s.show(Quantity.FORCE, told.loads[2]) + " / A = " + s.show(Quantity.STRESS, told.stress)
+                        + s.show(Quantity.FORCE, loads.weight) + " / A = " + s.show(Quantity.STRESS, told.stress)
                         + (Double.isNaN(told.hole)
                                 ? ""
                                 : " at the hole " + s.length(told.hole) + " above its foot"));
     }
 
     /** A section of an upright under its loads; how far above its foot the hole is that it goes through, m: NaN at the foot itself. */
-    private record Stressed(double stress, double[] loads, double modulus, double hole) {
-        static Stressed of(NetSection net, double[] loads, double hole) {
+    private record Stressed(double stress, double moment, double modulus, double hole) {
+        static Stressed of(NetSection net, Loads loads, double moment, double hole) {
             double modulus = Math.min(net.modulusY(), net.modulusZ());
-            return new Stressed(loads[0] / modulus + loads[2] / net.area(), loads, modulus, hole);
+            return new Stressed(moment / modulus + loads.weight / net.area(), moment, modulus, hole);
         }
     }
 
@@ -110,16 +123,17 @@ final class UprightChecks {
     }
 
     private static Reading foot(Fastening f, Situation s) {
-        double[] foot = atFoot(f, s);
+        Loads loads = Loads.on(f, s);
+        double moment = loads.atFoot();
         return switch (f.grip()) {
             case Fastening.Grip.Cast cast -> {
                 double width = ((Solid.Bar) f.bar().solid()).section().depth();
                 double depth = f.to() - f.from();
-                double pressure = 6 * foot[0] / (width * depth * depth) + 4 * foot[1] / (width * depth);
+                double pressure = 6 * moment / (width * depth * depth) + 4 * loads.push / (width * depth);
                 yield new Reading(pressure, cast.around().allowedAcross(),
-                        () -> "6 · " + s.show(Quantity.TORQUE, foot[0])
+                        () -> "6 · " + s.show(Quantity.TORQUE, moment)
                                 + " / (" + s.length(width) + " · (" + s.length(depth) + ")²) + 4 · "
-                                + s.show(Quantity.FORCE, foot[1]) + " / A = " + s.show(Quantity.STRESS, pressure));
+                                + s.show(Quantity.FORCE, loads.push) + " / A = " + s.show(Quantity.STRESS, pressure));
             }
             case Fastening.Grip.Fitted _,Fastening.Grip.Bolted _ ->
                 throw new IllegalStateException("asked of feet that stand by themselves");
@@ -127,7 +141,7 @@ final class UprightChecks {
                 // As a stress on the thread's own area, so that both ways of holding are told in one unit.
                 double area = screws.diameter() * screws.depth();
                 double pull = Math.max(0,
-                        2 * foot[0] / (screws.screws() * screws.circle() / 2) - foot[2] / screws.screws());
+                        2 * moment / (screws.screws() * screws.circle() / 2) - loads.weight / screws.screws());
                 double gravity = screws.floor().gravity();
                 double holds = 108.25 * gravity * gravity * N_PER_MM2 / WORKING;
                 yield new Reading(pull / area, holds, () -> s.show(Quantity.FORCE, pull) + " on a screw, which holds "

@@ -2,8 +2,9 @@ package firmperch.clearance;
 
 import firmperch.body.Body;
 import firmperch.body.Piece;
+import firmperch.body.Placement;
+import firmperch.body.Solid;
 import firmperch.body.Vec3;
-import firmperch.pose.Posed;
 
 /**
  * A box along a piece's own axes that contains it, and the sphere around that box. Used to rule out most pairs of pieces cheaply:
@@ -13,8 +14,9 @@ import firmperch.pose.Posed;
  * @param half of its sides, m
  * @param middle the same centre in the body's axes, m
  * @param radius of the sphere, m; 0 for what takes up no room
+ * @param axle of a piece that is a cylinder; null of any other
  */
-public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, double radius) {
+public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, double radius, Solid.Axle axle) {
     /** The box around a piece. */
     public static BoundingBox of(Piece piece) {
         Vec3 high = new Vec3(piece.solid().reach(Vec3.X), piece.solid().reach(Vec3.Y), piece.solid().reach(Vec3.UP));
@@ -22,7 +24,8 @@ public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, doub
                 piece.solid().reach(Vec3.DOWN)).negated();
         Vec3 centre = high.plus(low).times(0.5);
         Vec3 half = high.minus(low).times(0.5);
-        return new BoundingBox(piece, centre, half, piece.at().point(centre), half.length());
+        return new BoundingBox(piece, centre, half, piece.at().point(centre), half.length(),
+                piece.solid().axle());
     }
 
     /** What it moves with. */
@@ -30,12 +33,9 @@ public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, doub
         return piece.body();
     }
 
-    /** Distance of a point of the rig's axes from the box in a pose, m; 0 inside. */
-    double from(Posed posed, Vec3 point) {
-        Vec3 own = piece.at().inside(posed.place(body()).inside(point));
-        double x = Math.max(0, Math.abs(own.x() - centre.x()) - half.x());
-        double y = Math.max(0, Math.abs(own.y() - centre.y()) - half.y());
-        double z = Math.max(0, Math.abs(own.z() - centre.z()) - half.z());
-        return Math.sqrt(x * x + y * y + z * z);
+    /** How far the box reaches along a direction of length 1 from its middle, its piece being placed so, m. */
+    double half(Placement placed, Vec3 direction) {
+        return half.x() * Math.abs(placed.x().dot(direction)) + half.y() * Math.abs(placed.y().dot(direction))
+                + half.z() * Math.abs(placed.z().dot(direction));
     }
 }

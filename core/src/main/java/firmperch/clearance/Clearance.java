@@ -8,6 +8,7 @@ import firmperch.body.Vec3;
 import firmperch.place.Block;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -20,6 +21,10 @@ public final class Clearance {
     static final double FAR = 0.1;
     /** The same in a cell of poses, m. */
     private static final double CLEAR = 0.01;
+    /** A segment this near to a sphere counts as meeting it, so that rounding never parts what touches, m. */
+    private static final double TOUCHING = 1e-6;
+    /** Along the room's axes, both ways: each even one is followed by its opposite. */
+    private static final Vec3[] WAYS = {Vec3.X, Vec3.X.negated(), Vec3.Y, Vec3.Y.negated(), Vec3.UP, Vec3.DOWN};
 
     private final Posed posed;
     private final CellBounds cell;
@@ -28,6 +33,12 @@ public final class Clearance {
     private final List<BoundingBox> boxes;
     /** Middles of the spheres as they are posed; null for what is not asked. */
     private final Vec3[] middles;
+    /** Where each piece is; null until it is asked for. */
+    private final Placement[] placed;
+    /** How far each piece reaches along each of the room's {@link #WAYS}, from the room's origin, m; NaN until it is asked for. */
+    private final double[] extents;
+    /** These ways in the rig's axes. */
+    private final Vec3[] ways = new Vec3[WAYS.length];
 
     /**
      * Prepares the distances of a rig in a pose.
@@ -48,6 +59,49 @@ public final class Clearance {
             boolean counts = boxes.get(i).radius() > 0 || pieces.get(i).supply() instanceof Supply.Owned;
             middles[i] = counts ? posed.point(boxes.get(i).body(), boxes.get(i).middle()) : null;
         }
+        placed = new Placement[middles.length];
+        extents = new double[WAYS.length * middles.length];
+        Arrays.fill(extents, Double.NaN);
+        for (int way = 0; way < ways.length; way++) {
+            ways[way] = room.inward(WAYS[way]);
+        }
+    }
+
+    private Placement placed(int piece) {
+        if (placed[piece] == null) {
+            placed[piece] = posed.place(pieces.get(piece));
+        }
+        return placed[piece];
+    }
+
+    /** How far a piece reaches along a direction of the rig's axes, m from their origin. */
+    private double reach(int piece, Vec3 direction) {
+        Placement at = placed(piece);
+        return at.origin().dot(direction) + pieces.get(piece).solid().reach(at.inward(direction));
+    }
+
+    private Vec3 furthest(int piece, Vec3 direction) {
+        Placement at = placed(piece);
+        return at.point(pieces.get(piece).solid().furthest(at.inward(direction)));
+    }
+
+    /** How far a piece reaches along one of the ways, m from the room's origin: asked for again and again, by walls, bench and things. */
+    private double extent(int piece, int way) {
+        int known = WAYS.length * piece + way;
+        if (Double.isNaN(extents[known])) {
+            extents[known] = room.origin().dot(WAYS[way]) + reach(piece, ways[way]);
+        }
+        return extents[known];
+    }
+
+    /** Which of the ways a direction is; −1 for none. */
+    private static int way(Vec3 direction) {
+        for (int way = 0; way < WAYS.length; way++) {
+            if (WAYS[way].dot(direction) == 1 && direction.dot(direction) == 1) {
+                return way;
+            }
+        }
+        return -1;
     }
 
     private double loose(Body body, boolean upright) {
@@ -60,17 +114,19 @@ public final class Clearance {
      * @param enough how far it is looked for; anything beyond is told as it comes
      */
     public double furthest(Vec3 direction, Predicate<Body> which, double enough) {
-        Vec3 own = room.inward(direction);
+        int way = way(direction);
+        Vec3 own = way < 0 ? room.inward(direction) : ways[way];
         double origin = room.origin().dot(direction);
         boolean upright = direction.radius() == 0;
         double most = Double.NEGATIVE_INFINITY;
         for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
+            if (middles[i] == null) {
+                continue;
+            }
             Body body = pieces.get(i).body();
-            if (middles[i] != null && which.test(body)) {
-                double beside = origin + loose(body, upright);
-                if (middles[i].dot(own) + boxes.get(i).radius() + beside > most) {
-                    most = Math.max(most, posed.reach(pieces.get(i), own) + beside);
-                }
+            double loose = loose(body, upright);
+            if (middles[i].dot(own) + boxes.get(i).radius() + origin + loose > most && which.test(body)) {
+                most = Math.max(most, (way < 0 ? origin + reach(i, own) : extent(i, way)) + loose);
             }
         }
         return most;
@@ -96,10 +152,10 @@ public final class Clearance {
             }
             Piece piece = pieces.get(i);
             double loose = loose(piece.body(), false);
-            if (which.test(piece.body())
-                    && outside(room.point(middles[i]), low, high) - boxes.get(i).radius() - loose < least) {
-                double gap = gap(piece, low, high) - loose;
-                least = Math.min(least, gap < Math.min(least, exactly) ? exact(piece, block) - loose : gap);
+            if (outside(room.point(middles[i]), low, high) - boxes.get(i).radius() - loose < least
+                    && which.test(piece.body())) {
+                double gap = gap(i, low, high, least + loose) - loose;
+                least = Math.min(least, gap < Math.min(least, exactly) ? exact(i, block) - loose : gap);
             }
         }
         return Math.max(0, least);
@@ -113,21 +169,19 @@ public final class Clearance {
         return Math.sqrt(x * x + y * y + z * z);
     }
 
-    /** The widest gap along any axis between a piece and a box, m: a lower bound on their distance. */
-    private double gap(Piece piece, Vec3 low, Vec3 high) {
-        return Math.max(gap(piece, Vec3.X, low.x(), high.x()),
-                Math.max(gap(piece, Vec3.Y, low.y(), high.y()), gap(piece, Vec3.UP, low.z(), high.z())));
+    /** The widest gap along any axis between a piece and a box, m: a lower bound on their distance; from a limit on any that is beyond it. */
+    private double gap(int piece, Vec3 low, Vec3 high, double limit) {
+        double widest = Double.NEGATIVE_INFINITY;
+        for (int way = 0; way < WAYS.length && widest < limit; way++) {
+            // The box reaches furthest against that way where it begins.
+            Vec3 from = way % 2 == 0 ? low : high;
+            widest = Math.max(widest, WAYS[way].dot(from) - extent(piece, way));
+        }
+        return widest;
     }
 
-    private double gap(Piece piece, Vec3 axis, double low, double high) {
-        Vec3 own = room.inward(axis);
-        double origin = room.origin().dot(axis);
-        return Math.max(low - origin - posed.reach(piece, own),
-                origin - posed.reach(piece, own.times(-1)) - high);
-    }
-
-    private double exact(Piece piece, Block block) {
-        return Gjk.distance(d -> room.point(posed.furthest(piece, room.inward(d))), block::furthest, Vec3.UP,
+    private double exact(int piece, Block block) {
+        return Gjk.distance(d -> room.point(furthest(piece, room.inward(d))), block::furthest, Vec3.UP,
                 Double.POSITIVE_INFINITY);
     }
 
@@ -135,14 +189,18 @@ public final class Clearance {
     public boolean hides(Vec3 from, Vec3 to, Predicate<Piece> which) {
         Vec3 a = room.inside(from);
         Vec3 b = room.inside(to);
-        Vec3 middle = a.plus(b).times(0.5);
-        double half = b.minus(a).length() / 2;
+        Vec3 along = b.minus(a);
+        double square = Math.max(along.dot(along), TOUCHING * TOUCHING);
         for (int i = 0; i < pieces.size(); i++) {
-            Piece piece = pieces.get(i);
-            if (middles[i] != null && boxes.get(i).radius() > 0 && which.test(piece)
-                    && middles[i].minus(middle).length() < half + boxes.get(i).radius()
-                    && Gjk.distance(d -> posed.furthest(piece, d), d -> d.dot(b.minus(a)) > 0 ? b : a,
-                            middles[i].minus(middle), FAR) == 0) {
+            if (middles[i] == null || boxes.get(i).radius() == 0) {
+                continue;
+            }
+            int piece = i;
+            Vec3 nearest = a.plus(along.times(Math.clamp(middles[i].minus(a).dot(along) / square, 0, 1)));
+            Vec3 off = middles[i].minus(nearest);
+            double near = boxes.get(i).radius() + TOUCHING;
+            if (off.dot(off) < near * near && which.test(pieces.get(i))
+                    && Gjk.distance(d -> furthest(piece, d), d -> d.dot(along) > 0 ? b : a, off, 0) == 0) {
                 return true;
             }
         }
@@ -154,7 +212,7 @@ public final class Clearance {
         double least = FAR;
         String names = "";
         for (CollisionPair pair : group.pairs()) {
-            double gap = pair.apart(middles, least) ? FAR : pair.distance(posed, null, middles, least);
+            double gap = pair.apart(middles, least) ? FAR : pair.distance(this::placed, null, middles, least);
             if (gap < least) {
                 least = gap;
                 names = "“" + pair.a().piece().name() + "” and “" + pair.b().piece().name() + "”";
@@ -167,11 +225,15 @@ public final class Clearance {
     public double within(CollisionGroup group) {
         double enough = cell == null ? FAR : CLEAR;
         double least = FAR;
+        // What is no nearer than this tells nothing new: pieces alike are often as near as each other.
+        double limit = FAR - Gjk.NEAR_ENOUGH;
         for (CollisionPair pair : group.pairs()) {
-            if (cell == null && pair.apart(middles, least)) {
+            if (cell == null && pair.apart(middles, limit)) {
                 continue;
             }
-            least = Math.min(least, pair.distance(posed, cell, middles, Math.min(least, enough)));
+            double gap = pair.distance(this::placed, cell, middles, Math.min(limit, enough));
+            least = Math.min(least, gap);
+            limit = gap < limit ? gap - Gjk.NEAR_ENOUGH : limit;
             if (least == 0) {
                 break;
             }

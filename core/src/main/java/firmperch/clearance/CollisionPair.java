@@ -6,11 +6,12 @@ import firmperch.body.Vec3;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
 import firmperch.pose.RelativeMotionBounds;
+import java.util.function.IntFunction;
 
 /**
  * Two pieces that a joint moves against each other and that are not made to lie in each other: they may collide. How far apart they
  * are is found in steps, each dearer than the one before and taken only where it can matter: their heights and bounding spheres, the
- * bounding box of the one and the sphere of the other, the distance of their convex hulls ({@link Gjk}), and, for a cell of poses,
+ * gap between their bounding boxes along an axis of either, the distance of their convex hulls ({@link Gjk}), and, for a cell of poses,
  * how that distance can shrink in it. What they keep in whatever pose ({@link RelativeMotionBounds#always}) is known beforehand.
  *
  * @param indexA number of the first piece in the assembly
@@ -31,11 +32,70 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
      * found in half the rounds.
      */
     private static final double ROUGHLY = 5e-6;
+    /** A line no further from square than this, rad, is square: what a distance is off by goes with its square. */
+    private static final double SQUARE = 1e-6;
 
     /** Distance of their bounding spheres in a pose, m; negative where these overlap. */
     double gap(Posed posed) {
         return posed.point(a.body(), a.middle()).minus(posed.point(b.body(), b.middle())).length() - a.radius()
                 - b.radius();
+    }
+
+    /**
+     * Of what is a cylinder its axis is asked first, which is found in a few rounds where something round takes many: the cylinder is its
+     * radius nearer, exactly so where the line between them meets the axis square.
+     */
+    private Gjk.Found hulls(Placement placeA, Placement placeB, Vec3 guess, double limit, double under) {
+        double round = (a.axle() == null ? 0 : a.axle().radius()) + (b.axle() == null ? 0 : b.axle().radius());
+        if (round > 0) {
+            Gjk.Found axles = Gjk.find(d -> inner(a, placeA, d), d -> inner(b, placeB, d), guess, limit + round, under);
+            double distance = axles.distance() - round;
+            if (distance > limit || square(a, placeA, axles.line()) && square(b, placeB, axles.line())) {
+                return new Gjk.Found(Math.max(0, distance), axles.line());
+            }
+        }
+        Solid solidA = a.piece().solid();
+        Solid solidB = b.piece().solid();
+        return Gjk.find(d -> placeA.point(solidA.furthest(placeA.inward(d))),
+                d -> placeB.point(solidB.furthest(placeB.inward(d))), guess, limit, under);
+    }
+
+    private static Vec3 inner(BoundingBox box, Placement placed, Vec3 direction) {
+        Vec3 own = placed.inward(direction);
+        return placed.point(box.axle() == null ? box.piece().solid().furthest(own) : box.axle().furthest(own));
+    }
+
+    /** True if a line is square to the axis of what is round. */
+    private static boolean square(BoundingBox box, Placement placed, Vec3 line) {
+        if (box.axle() == null) {
+            return true;
+        }
+        Vec3 axis = placed.direction(box.axle().to().minus(box.axle().from()));
+        return Math.abs(axis.dot(line)) <= SQUARE * axis.length() * line.length();
+    }
+
+    /** That axis of either box along which the gap between them is widest, toward the first. */
+    private Vec3 between(Placement placeA, Placement placeB, Vec3 apart) {
+        Vec3 best = placeA.x();
+        double widest = Double.NEGATIVE_INFINITY;
+        for (int k = 0; k < 6; k++) {
+            Vec3 axis = axis(k < 3 ? placeA : placeB, k % 3);
+            double gap = gap(placeA, placeB, apart, axis);
+            if (gap > widest) {
+                widest = gap;
+                best = axis;
+            }
+        }
+        return best.dot(apart) < 0 ? best.negated() : best;
+    }
+
+    private static Vec3 axis(Placement placed, int number) {
+        return number == 0 ? placed.x() : number == 1 ? placed.y() : placed.z();
+    }
+
+    /** How far apart the boxes are along an axis, m: a lower bound on the distance of what they contain; negative where they overlap. */
+    private double gap(Placement placeA, Placement placeB, Vec3 apart, Vec3 axis) {
+        return Math.abs(apart.dot(axis)) - a.half(placeA, axis) - b.half(placeB, axis);
     }
 
     /** True if in the one pose their bounding spheres are at least that far apart, m: asked of every pair, so without a root. */
@@ -53,10 +113,11 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
      * A distance that the pieces keep, m; beyond the limit only that they keep at least the limit, told by any figure between the
      * limit and the distance.
      *
-     * @param cell of poses around the posed one, in all of which they keep it; null for the one pose
+     * @param cell of poses around that pose, in all of which they keep it; null for the one pose
+     * @param placed where each piece is in the pose
      * @param middles of the spheres around all pieces, as they are posed
      */
-    double distance(Posed posed, CellBounds cell, Vec3[] middles, double limit) {
+    double distance(IntFunction<Placement> placed, CellBounds cell, Vec3[] middles, double limit) {
         if (always >= limit) {
             return always;
         }
@@ -74,18 +135,14 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
         if (spheres >= limit) {
             return spheres;
         }
-        double boxes = Math.max(a.from(posed, middles[indexB]) - b.radius(),
-                b.from(posed, middles[indexA]) - a.radius())
-                - nearer;
+        Placement placeA = placed.apply(indexA);
+        Placement placeB = placed.apply(indexB);
+        Vec3 between = between(placeA, placeB, apart);
+        double boxes = gap(placeA, placeB, apart, between) - nearer;
         if (boxes >= limit) {
             return boxes;
         }
-        Placement placeA = posed.place(a.piece());
-        Placement placeB = posed.place(b.piece());
-        Solid solidA = a.piece().solid();
-        Solid solidB = b.piece().solid();
-        Gjk.Found hulls = Gjk.find(d -> placeA.point(solidA.furthest(placeA.inward(d))),
-                d -> placeB.point(solidB.furthest(placeB.inward(d))), apart.length() > 1e-9 ? apart : Vec3.UP,
+        Gjk.Found hulls = hulls(placeA, placeB, boxes + nearer > 0 ? between : apart.length() > 1e-9 ? apart : Vec3.UP,
                 limit + nearer, cell == null ? Gjk.NEAR_ENOUGH : ROUGHLY);
         if (cell == null || hulls.distance() == 0) {
             return hulls.distance();

@@ -212,11 +212,15 @@ final class BeamElement {
     }
 
     /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m; its own weight counted or not. */
-    double[] endForces(double[] displacement, int[] dof, boolean weighed) {
+    double[] endForces(double[] displacement, Member member, boolean weighed) {
         double[] ends = new double[DOF];
-        for (int i = 0; i < DOF; i++) {
-            for (int j = own(i); j < own(i) + END; j++) {
-                ends[i] += transform[i * DOF + j] * displacement[dof[j]];
+        for (int end = 0; end < 2; end++) {
+            int node = end == 0 ? member.from() : member.to();
+            Vec3 moved = FrameSolution.movement(displacement, node, offsets[end]);
+            Vec3 turned = FrameSolution.rotation(displacement, node);
+            for (int i = 0; i < 3; i++) {
+                ends[END * end + i] = axes[i].dot(moved);
+                ends[END * end + 3 + i] = axes[i].dot(turned);
             }
         }
         double[] forces = weighed ? fixedEnd.clone() : new double[DOF];

@@ -44,14 +44,17 @@ public final class FrameSolution {
 
     static Vec3 movement(double[] u, int node, Vec3 offset) {
         int i = 6 * node;
-        Vec3 turn = new Vec3(u[i + 3], u[i + 4], u[i + 5]);
-        return new Vec3(u[i], u[i + 1], u[i + 2]).plus(turn.cross(offset));
+        return new Vec3(u[i], u[i + 1], u[i + 2]).plus(rotation(u, node).cross(offset));
+    }
+
+    static Vec3 rotation(double[] u, int node) {
+        int i = 6 * node;
+        return new Vec3(u[i + 3], u[i + 4], u[i + 5]);
     }
 
     /** How far that node has turned, rad about x, y, z. */
     public Vec3 rotation(int node) {
-        int i = 6 * node;
-        return new Vec3(displacements[i + 3], displacements[i + 4], displacements[i + 5]);
+        return rotation(displacements, node);
     }
 
     /**
@@ -59,7 +62,7 @@ public final class FrameSolution {
      * node puts on the member.
      */
     public double[] forces(int i) {
-        return beams.get(i).endForces(displacements, FrameSolver.dof(model.members().get(i)), weighed);
+        return beams.get(i).endForces(displacements, model.members().get(i), weighed);
     }
 
     /** The twelve end forces of the member of that name. */

@@ -285,7 +285,7 @@ final class Changes {
         double needed = Math.max(Math.max(project.shot().lens().nearestFocus(),
                 project.shot().framing().nearestPossible()),
                 project.shot().handsRoom() + project.shot().lens().length()) + 0.01;
-        moves.add(toHeight(set, set.sensorHeightWanted()));
+        moves.add(toHeight(set, set.sensorWanted().z()));
         moves.add(toHeight(set, set.shotCentre().z() + needed));
         moves.add(pixels());
         return moves;

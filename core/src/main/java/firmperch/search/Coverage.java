@@ -64,7 +64,7 @@ public record Coverage(List<Place> places, double lowest, double highest, Option
     /** Tries every place of the grid. */
     public static Coverage of(Situation s, Progress progress) {
         Bench bench = s.project().place().bench();
-        double height = s.sensorHeightWanted();
+        double height = s.sensorWanted().z();
         List<Question<?>> hits = Hits.asked(s.study());
         List<Vec3> grid = new ArrayList<>();
         for (int i = 0; i < DEEP; i++) {

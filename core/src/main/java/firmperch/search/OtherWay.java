@@ -107,7 +107,7 @@ public record OtherWay(String what, String leads, boolean does, Project changed)
                 return Optional.of(looked(what, Aim.of(changed)));
             }
             Situation set = Study.of(changed).shown();
-            AtHeight there = AtHeight.of(set, set.sensorHeightWanted() + SPARE);
+            AtHeight there = AtHeight.of(set, set.sensorWanted().z() + SPARE);
             return Optional.of(looked(what, moved(there)));
         } catch (InvalidValue impossible) {
             // A lens or a picture that there cannot be.

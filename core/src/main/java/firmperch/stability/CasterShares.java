@@ -1,7 +1,6 @@
 package firmperch.stability;
 
 import firmperch.body.Vec3;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -48,53 +47,63 @@ public final class CasterShares {
 
     /** Each foot's share; the load must stand over their hull, or the nearest feet carry it all. */
     public static double[] shares(List<Vec3> feet, double load, Vec3 centre) {
-        List<Integer> active = new ArrayList<>();
-        for (int i = 0; i < feet.size(); i++) {
-            active.add(i);
+        double[] shares = shares(feet.stream().mapToDouble(Vec3::x).toArray(),
+                feet.stream().mapToDouble(Vec3::y).toArray(), centre.x(), centre.y());
+        for (int i = 0; i < shares.length; i++) {
+            shares[i] *= load;
         }
+        return shares;
+    }
+
+    /** The same of a load of 1 and without lists, as it is asked for every turn of a swivel. */
+    static double[] shares(double[] x, double[] y, double loadX, double loadY) {
+        boolean[] left = new boolean[x.length];
+        double[] shares = new double[x.length];
+        double[] fit = new double[3];
+        int active = x.length;
         while (true) {
-            double[] shares = new double[feet.size()];
-            double[] fit = plane(feet, active, load, centre);
+            boolean flat = !plane(x, y, left, loadX, loadY, fit);
             int lowest = -1;
-            for (int i : active) {
-                Vec3 f = feet.get(i);
-                shares[i] = fit == null ? load / active.size() : fit[0] + fit[1] * f.x() + fit[2] * f.y();
-                if (shares[i] < -1e-9 * load && (lowest < 0 || shares[i] < shares[lowest])) {
+            for (int i = 0; i < x.length; i++) {
+                shares[i] = left[i] ? 0 : flat ? 1.0 / active : fit[0] + fit[1] * x[i] + fit[2] * y[i];
+                if (shares[i] < -1e-9 && (lowest < 0 || shares[i] < shares[lowest])) {
                     lowest = i;
                 }
             }
-            if (lowest < 0 || active.size() == 1) {
+            if (lowest < 0 || active == 1) {
                 return shares;
             }
-            active.remove(Integer.valueOf(lowest));
+            left[lowest] = true;
+            active--;
         }
     }
 
-    /** Solves the three equations for a, b, c by Cramer's rule; null where the feet lie on a line. */
-    private static double[] plane(List<Vec3> feet, List<Integer> active, double load, Vec3 centre) {
-        double n = active.size();
+    /** Solves the three equations for a, b, c by Cramer's rule; false where the feet that are not left out lie on a line. */
+    private static boolean plane(double[] x, double[] y, boolean[] left, double q, double r, double[] fit) {
+        double n = 0;
         double sx = 0;
         double sy = 0;
         double sxx = 0;
         double sxy = 0;
         double syy = 0;
-        for (int i : active) {
-            Vec3 f = feet.get(i);
-            sx += f.x();
-            sy += f.y();
-            sxx += f.x() * f.x();
-            sxy += f.x() * f.y();
-            syy += f.y() * f.y();
+        for (int i = 0; i < x.length; i++) {
+            if (!left[i]) {
+                n++;
+                sx += x[i];
+                sy += y[i];
+                sxx += x[i] * x[i];
+                sxy += x[i] * y[i];
+                syy += y[i] * y[i];
+            }
         }
         double det = det(n, sx, sy, sx, sxx, sxy, sy, sxy, syy);
         if (Math.abs(det) < 1e-12) {
-            return null;
+            return false;
         }
-        double p = load;
-        double q = load * centre.x();
-        double r = load * centre.y();
-        return new double[]{det(p, sx, sy, q, sxx, sxy, r, sxy, syy) / det,
-                det(n, p, sy, sx, q, sxy, sy, r, syy) / det, det(n, sx, p, sx, sxx, q, sy, sxy, r) / det};
+        fit[0] = det(1, sx, sy, q, sxx, sxy, r, sxy, syy) / det;
+        fit[1] = det(n, 1, sy, sx, q, sxy, sy, r, syy) / det;
+        fit[2] = det(n, sx, 1, sx, sxx, q, sy, sxy, r) / det;
+        return true;
     }
 
     private static double det(double a, double b, double c, double d, double e, double f, double g, double h,

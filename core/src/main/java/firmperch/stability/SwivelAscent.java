@@ -28,6 +28,8 @@ final class SwivelAscent {
     private final double[] x;
     private final double[] y;
     private final double[] share;
+    /** Of the shares as the swivels stand; null where the feet lie on a line, or are three. */
+    private Plane plane;
 
     private SwivelAscent(List<Footing> feet, Vec3 load) {
         n = feet.size();
@@ -54,6 +56,7 @@ final class SwivelAscent {
     private double largest() {
         share();
         double[] rest = share.clone();
+        Plane atRest = plane;
         double largest = 0;
         boolean still = true;
         for (int i = 0; i < n; i++) {
@@ -66,6 +69,7 @@ final class SwivelAscent {
                 foot = rest[i] > rest[foot] ? i : foot;
             }
             rest[foot] = Double.NEGATIVE_INFINITY;
+            plane = atRest;
             largest = Math.max(largest, ascent(foot));
         }
         return largest;
@@ -113,18 +117,14 @@ final class SwivelAscent {
             }
             return;
         }
-        Plane plane = plane();
+        plane = plane();
         boolean pulls = plane == null;
         for (int i = 0; i < n && !pulls; i++) {
             share[i] = 1.0 / n + plane.b * (x[i] - plane.x) + plane.c * (y[i] - plane.y);
             pulls = share[i] < -1e-9;
         }
         if (pulls) {
-            Vec3[] feet = new Vec3[n];
-            for (int i = 0; i < n; i++) {
-                feet[i] = new Vec3(x[i], y[i], 0);
-            }
-            System.arraycopy(CasterShares.shares(List.of(feet), 1, new Vec3(loadX, loadY, 0)), 0, share, 0, n);
+            System.arraycopy(CasterShares.shares(x, y, loadX, loadY), 0, share, 0, n);
         }
     }
 
@@ -179,7 +179,7 @@ final class SwivelAscent {
      * where j is i.
      */
     private boolean ofAll(int foot, double[] ways) {
-        Plane p = plane();
+        Plane p = plane;
         if (p == null) {
             return false;
         }

@@ -7,7 +7,6 @@ import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.clearance.BoundingBox;
 import firmperch.place.Block;
-import firmperch.place.Thing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -62,22 +61,21 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
     private static InPicture of(Situation s, Sight sight, int number, double nearest, Sight.Before before) {
         Piece piece = s.study().assembly().pieces().get(number);
         Facets facets = s.study().rig().facets(number);
-        Placement place = s.posed().place(piece);
+        Placement place = s.study().room().of(s.posed().place(piece));
         List<Vec3> corners = new ArrayList<>(facets.corners().size());
         double depth = 0;
         for (Vec3 corner : facets.corners()) {
-            Vec3 at = s.inRoom(place.point(corner));
+            Vec3 at = place.point(corner);
             corners.add(at);
             depth += sight.depth(at) / facets.corners().size();
         }
         List<List<Sight.Seen>> faces = new ArrayList<>();
         List<List<Sight.Seen>> round = new ArrayList<>();
         if (sight.couldShow(corners, nearest, before)) {
-            double heading = s.project().stance().heading();
             for (Facets.Facet face : facets.faces()) {
-                List<Vec3> edge = face.corners().stream().map(corners::get).toList();
-                Vec3 normal = place.direction(face.normal()).turned(heading);
-                if (sight.eye().minus(edge.getFirst()).dot(normal) > 0) {
+                Vec3 from = corners.get(face.corners().getFirst());
+                if (sight.eye().minus(from).dot(place.direction(face.normal())) > 0) {
+                    List<Vec3> edge = face.corners().stream().map(corners::get).toList();
                     List<Sight.Seen> seen = sight.clipped(edge, nearest, before);
                     if (seen.size() > 2) {
                         (face.seams() ? faces : round).add(seen);
@@ -148,9 +146,10 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
     /**
      * How much of what must be in the picture one thing of the room hides.
      *
+     * @param solid all of it
      * @return share of its area in the picture, 0 to 1
      */
-    public static double hidden(Situation s, Thing thing) {
+    public static double hidden(Situation s, List<Block> solid) {
         Sight sight = Sight.of(s);
         List<Sight.Seen> wanted = sight.sees()
                 ? sight.wanted().stream().flatMap(corner -> sight.seen(corner).stream()).toList()
@@ -160,7 +159,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         }
         double all = area(wanted);
         double sum = 0;
-        for (Block block : thing.solid(s.project().place().room())) {
+        for (Block block : solid) {
             Vec3 across = block.most().minus(block.least()).times(0.5);
             if (!sight.couldShow(block.least().plus(across), across.length(), RIM, between(s))) {
                 continue;

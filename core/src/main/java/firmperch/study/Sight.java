@@ -1,5 +1,6 @@
 package firmperch.study;
 
+import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.shot.Framing;
 import firmperch.shot.Wanted;
@@ -59,15 +60,15 @@ public final class Sight {
         }
     }
 
-    private Sight(Situation s) {
+    Sight(Situation s) {
         this.s = s;
         framing = s.shot().framing();
-        double heading = s.project().stance().heading();
-        Vec3 forward = s.camera().x().turned(heading);
-        Vec3 left = s.camera().y().turned(heading);
+        Placement camera = s.study().room().of(s.camera());
+        Vec3 forward = camera.x();
+        Vec3 left = camera.y();
         Vec3 sensor = s.inRoom(s.sensor());
         Wanted w = s.shot().wanted();
-        ahead = s.camera().z().turned(heading).negated();
+        ahead = camera.z().negated();
         right = w.along() ? forward : left.negated();
         up = w.along() ? left : forward;
         Target target = s.target();
@@ -86,7 +87,7 @@ public final class Sight {
 
     /** From where the camera is in a situation. */
     public static Sight of(Situation s) {
-        return new Sight(s);
+        return s.sight();
     }
 
     /** Sensor to the filmed plane, along the way it looks, m; negative where it looks away from it. */
@@ -236,7 +237,7 @@ public final class Sight {
         double a = x[0] * x[0] + y[0] * y[0];
         double b = x[0] * x[1] + y[0] * y[1];
         double d = x[1] * x[1] + y[1] * y[1];
-        double least = (a + d) / 2 - Math.hypot((a - d) / 2, b);
+        double least = (a + d) / 2 - Vec3.across((a - d) / 2, b);
         return Math.sqrt(Math.max(0, least)) * s.shot().camera().pixels().wide() / framing.sensorWidth();
     }
 

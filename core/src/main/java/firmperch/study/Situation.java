@@ -17,7 +17,6 @@ import firmperch.pose.Pose;
 import firmperch.pose.Posed;
 import firmperch.project.Policy;
 import firmperch.project.Project;
-import firmperch.project.Stance;
 import firmperch.shot.Shot;
 import firmperch.stability.Slope;
 import firmperch.stability.SupportPolygon;
@@ -44,6 +43,7 @@ public final class Situation {
     private Optional<FrameSolution> frame;
     private UnitLoads unitLoads;
     private Clearance clearance;
+    private Sight sight;
     private double pushHeight = Double.NaN;
     private final Tipping[] tipping = new Tipping[2 * Loading.values().length];
 
@@ -255,12 +255,15 @@ public final class Situation {
     /** How near its pieces are to the room and to each other. */
     public synchronized Clearance clearance() {
         if (clearance == null) {
-            Stance stance = project().stance();
-            Placement turned = Placement.turned(Vec3.UP, stance.heading());
-            clearance = new Clearance(posed, cell, new Placement(new Vec3(stance.x(), stance.y(), 0), turned.x(),
-                    turned.y(), turned.z()), study.boxes());
+            clearance = new Clearance(posed, cell, study.room(), study.boxes());
         }
         return clearance;
+    }
+
+    /** What the lens sees. Safe without a lock: two threads get the same. */
+    Sight sight() {
+        sight = sight == null ? new Sight(this) : sight;
+        return sight;
     }
 
     /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */
@@ -303,18 +306,17 @@ public final class Situation {
 
     /** A point of the perch's axes in the room's. */
     public Vec3 inRoom(Vec3 point) {
-        return point.turned(project().stance().heading())
-                .plus(new Vec3(project().stance().x(), project().stance().y(), 0));
+        return study.room().point(point);
     }
 
     /** A point of the room in the perch's axes: {@link #inRoom} undone. */
     public Vec3 inPerch(Vec3 room) {
-        return turnedBack(room.minus(new Vec3(project().stance().x(), project().stance().y(), 0)));
+        return study.room().inside(room);
     }
 
     /** A direction of the room in the perch's axes. */
     public Vec3 turnedBack(Vec3 direction) {
-        return direction.turned(-project().stance().heading());
+        return study.room().inward(direction);
     }
 
     /** What must be in the picture, as it lies in the room. */
@@ -368,11 +370,6 @@ public final class Situation {
     public Vec3 lensFront() {
         return camera().point(new Vec3(0, 0,
                 -shot().camera().sensorBelow() - shot().lens().length()));
-    }
-
-    /** Height above the floor at which the sensor sees just what is wanted, m. */
-    public double sensorHeightWanted() {
-        return sensorWanted().z();
     }
 
     /** Sensor plane to filmed plane as the joints are set, m; negative if the camera is below the work. */

@@ -5,12 +5,15 @@ import firmperch.body.Body;
 import firmperch.body.Contact;
 import firmperch.body.Freedom;
 import firmperch.body.Piece;
+import firmperch.body.Placement;
 import firmperch.body.Surface;
+import firmperch.body.Vec3;
 import firmperch.clearance.BoundingBox;
 import firmperch.clearance.CollisionGroup;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
 import firmperch.project.Project;
+import firmperch.project.Stance;
 import firmperch.shot.CameraRoom;
 import firmperch.shot.Shot;
 import firmperch.stability.SupportPolygon;
@@ -37,6 +40,7 @@ public final class Study {
     private final Project project;
     private final Shot shot;
     private final Target target;
+    private final Placement room;
     private final Rig rig;
     private final Study whole;
     private final Map<CameraRoom, Lazy<Study>> rooms;
@@ -56,6 +60,7 @@ public final class Study {
         this.project = project;
         this.shot = project.shot();
         target = Target.of(project);
+        room = room(project.stance());
         this.rig = rig;
         this.whole = whole == null ? this : whole;
         rooms = same.rooms;
@@ -75,6 +80,7 @@ public final class Study {
         this.project = project;
         this.shot = project.shot();
         target = Target.of(project);
+        room = room(project.stance());
         this.rig = rig;
         whole = this;
         rooms = new ConcurrentHashMap<>();
@@ -97,6 +103,11 @@ public final class Study {
             fixed.put(surface, new Lazy<>(() -> foundFixed(surface)));
             apart.put(surface, new Lazy<>(() -> foundApart(surface)));
         }
+    }
+
+    private static Placement room(Stance stance) {
+        Placement turned = Placement.turned(Vec3.UP, stance.heading());
+        return new Placement(new Vec3(stance.x(), stance.y(), 0), turned.x(), turned.y(), turned.z());
     }
 
     private Set<Body> foundFixed(Surface surface) {
@@ -175,6 +186,11 @@ public final class Study {
     /** What must be in the picture of the set-up that is shown. */
     Target target() {
         return target;
+    }
+
+    /** Where the rig's axes lie in the room. */
+    Placement room() {
+        return room;
     }
 
     /** The study of the same rig with the room that its camera takes in whichever set-up: what is asked over every pose is asked of that. */

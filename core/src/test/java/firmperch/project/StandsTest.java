@@ -203,7 +203,7 @@ class StandsTest {
         Project chosen = Choosing.of(project.with(project.stance().at(0.5, 0)), project.perch(),
                 Map.of("beam.slide", 0.6, "beam.turn", 0.0));
         assertThat(chosen.stance().x()).isEqualTo(1.2);
-        double height = Study.of(chosen).set().sensorHeightWanted();
+        double height = Study.of(chosen).set().sensorWanted().z();
         assertThat(Study.of(chosen).set().sensor().z()).isCloseTo(height, within(0.01));
     }
 }

@@ -47,7 +47,7 @@ class AimTest {
         Assessment now = Assessor.now(set);
         for (Situation s : now.study().inEach()) {
             boolean sees = Assessor.weakestIn(now.study(), s.project().shown()).verdict() == Verdict.HOLDS;
-            double high = s.sensorHeightWanted();
+            double high = s.sensorWanted().z();
             if (sees) {
                 assertThat(s.offCentre().length()).isLessThanOrEqualTo(0.02 + 1e-6);
                 assertThat(s.inRoom(s.sensor()).z()).isBetween(high, 1.2 * high);

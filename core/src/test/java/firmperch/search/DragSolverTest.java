@@ -124,7 +124,7 @@ class DragSolverTest {
         for (Project corner : List.of(Samples.all().get(0), Samples.all().get(2), Samples.all().get(4))) {
             Situation set = Situation.of(corner);
             Coverage coverage = Coverage.of(set, Progress.NONE);
-            double low = set.sensorHeightWanted();
+            double low = set.sensorWanted().z();
             double high = low + 0.25 * set.distanceWanted();
             List<Question<?>> hits = RaisedQuestions.of(set.study()).stream()
                     .filter(q -> q.about().topic() == Topic.HITS).toList();

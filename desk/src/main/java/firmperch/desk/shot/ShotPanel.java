@@ -196,7 +196,7 @@ public final class ShotPanel extends ReasonedPanel {
         }
         answer.setText(Words.unbroken("The rectangle fills the picture with the sensor "
                 + s.length(s.distanceWanted()) + " from the work, "
-                + s.length(s.sensorHeightWanted()) + " above the floor. It is at " + s.length(s.sensor().z()) + " now."
+                + s.length(s.sensorWanted().z()) + " above the floor. It is at " + s.length(s.sensor().z()) + " now."
                 + seen(s)
                 + (assessment.finding("shot.ceiling").verdict() == Verdict.GIVES
                         ? " That is too near the ceiling of "
