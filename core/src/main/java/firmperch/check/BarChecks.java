@@ -15,7 +15,8 @@ import firmperch.pose.Carried;
 import firmperch.pose.Framed;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
-import firmperch.strength.HandledForces.Term;
+import firmperch.strength.SumOfSizes;
+import firmperch.strength.SumOfSizes.Term;
 import firmperch.strength.HandledForces;
 import firmperch.strength.PinnedEnd;
 import firmperch.strength.SectionStrength;
@@ -24,12 +25,12 @@ import firmperch.study.Study;
 import firmperch.study.UnitLoads;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 
 /** Strength of bars: breaking, splitting at bolts, folding flat. Their feet: {@link UprightChecks}. */
 final class BarChecks {
@@ -99,7 +100,7 @@ final class BarChecks {
                 Check.Certainty.SAMPLED);
     }
 
-    private static final List<Term> SIZE = List.of(new Term(1, 0, 2));
+    private static final SumOfSizes SIZE = SumOfSizes.of(new Term(1, 0, 2));
 
     /** An end at a bolt, what it takes, and no more than what share of its bearing is used. */
     private record End(HandledForces forces, PinnedEnd takes, double atMost) {}
@@ -161,14 +162,24 @@ final class BarChecks {
             double along = end.forces.most(0);
             worst = worst.or(along, end.takes.shearOut(), end.takes).or(along, end.takes.netSection(), end.takes);
         }
-        ends.sort(Comparator.comparingDouble(End::atMost).reversed());
-        for (End end : ends) {
-            if (end.atMost <= worst.share()) {
-                break;
-            }
+        for (End end = likeliest(ends, End::atMost, worst.share()); end != null; end = likeliest(ends, End::atMost,
+                worst.share())) {
             worst = worst.or(end.forces.most(SIZE), end.takes.bearing(), end.takes);
         }
         return worst;
+    }
+
+    /** Takes out that of which most may be used, if it is more than is known already: null once none is. Few are taken of many, so they are not put in order. */
+    private static <T> T likeliest(List<T> left, ToDoubleFunction<T> atMost, double known) {
+        int likeliest = -1;
+        double most = known;
+        for (int i = 0; i < left.size(); i++) {
+            if (atMost.applyAsDouble(left.get(i)) > most) {
+                most = atMost.applyAsDouble(left.get(i));
+                likeliest = i;
+            }
+        }
+        return likeliest < 0 ? null : left.remove(likeliest);
     }
 
     private static double hole(Piece bar, double along) {
@@ -224,6 +235,9 @@ final class BarChecks {
                 BarChecks::coupled, BarChecks::fold, Check.Certainty.PROVEN);
     }
 
+    /** Leave the angle at which the ends break out exact to 0.1 µrad. */
+    private static final int HALVINGS = 24;
+
     private static Reading fold(Coupled c, Situation s) {
         double stop = Math.max(Math.abs(c.motion.freedom().from()), Math.abs(c.motion.freedom().to()));
         Carried held = s.posed().beyond(c.low);
@@ -241,7 +255,7 @@ final class BarChecks {
                         Math.min(at, solid.length() - at), bolt(c.low, hole), hole).strength();
         double low = 0;
         double high = Math.PI / 2;
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < HALVINGS; i++) {
             double angle = (low + high) / 2;
             double pull = (weight * lever / (spacing * Math.cos(angle)) + weight * Math.sin(angle)) / c.bars.size();
             if (pull < strength) {
@@ -288,11 +302,8 @@ final class BarChecks {
                 stressed(i, takes, s, sections);
             }
         }
-        sections.sort(Comparator.comparingDouble(Stressed::atMost).reversed());
-        for (Stressed one : sections) {
-            if (one.atMost <= worst) {
-                break;
-            }
+        for (Stressed one = likeliest(sections, Stressed::atMost, worst); one != null; one = likeliest(sections,
+                Stressed::atMost, worst)) {
             worst = Math.max(worst, one.strength.used(one.forces));
         }
         double used = worst;
@@ -351,8 +362,8 @@ final class BarChecks {
             if (held.fastening() == f) {
                 HandledForces forces = s.unitLoads().atEnd(held.member(), held.far());
                 double ring = grip.bolts() * grip.circle();
-                pull = forces.most(List.of(new Term(1.0 / grip.bolts(), 0), new Term(4 / ring, 4, 5)));
-                across = forces.most(List.of(new Term(1.0 / grip.bolts(), 1, 2), new Term(2 / ring, 3)));
+                pull = forces.most(SumOfSizes.of(new Term(1.0 / grip.bolts(), 0), new Term(4 / ring, 4, 5)));
+                across = forces.most(SumOfSizes.of(new Term(1.0 / grip.bolts(), 1, 2), new Term(2 / ring, 3)));
             }
         }
         double washer = Math.PI / 4

@@ -1,8 +1,8 @@
 package firmperch.check;
 
-import firmperch.body.Body;
 import firmperch.body.Hold;
 import firmperch.body.Joint;
+import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
@@ -13,7 +13,9 @@ import firmperch.study.Study;
 import firmperch.units.Gravity;
 import firmperch.units.Quantity;
 import java.util.Arrays;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
@@ -28,6 +30,35 @@ final class BearingChecks {
      */
     private static final double ROLLING = 0.002;
 
+    /** A joint that rolls, and how its rollers share a load. */
+    private record Rolling(Joint joint, DMatrixRMaj share) {
+        /** What each roller bears of a force and a moment about the joint, N. */
+        double[] forces(Situation s, Wrench w) {
+            Placement body = s.posed().place(on(joint).body());
+            Vec3 force = body.inward(w.force());
+            Vec3 moment = body.inward(w.moment());
+            DMatrixRMaj load = new DMatrixRMaj(6, 1, true, -force.x(), -force.y(), -force.z(), -moment.x(),
+                    -moment.y(), -moment.z());
+            DMatrixRMaj forces = new DMatrixRMaj(share.numRows, 1);
+            CommonOps_DDRM.mult(share, load, forces);
+            return forces.data;
+        }
+    }
+
+    /** All of a rig. */
+    private static final Study.Derived<Map<Joint, Rolling>> ROLLING_JOINTS = new Study.Derived<>(study -> {
+        Map<Joint, Rolling> all = new IdentityHashMap<>();
+        study.assembly().joints().stream().filter(j -> j.hold() instanceof Hold.Bearings)
+                .forEach(j -> all.put(j, new Rolling(j, share(j))));
+        return all;
+    });
+
+    /** A joint of another rig like it, as where the camera takes other room, is worked out anew. */
+    private static Rolling rolls(Joint joint, Situation s) {
+        Rolling known = s.study().get(ROLLING_JOINTS).get(joint);
+        return known != null ? known : new Rolling(joint, share(joint));
+    }
+
     private BearingChecks() {
     }
 
@@ -40,32 +71,22 @@ final class BearingChecks {
      * Wheels on a stiff body share a force and a moment like springs of equal stiffness. Each is asked by itself,
      * pressed or pulled as it is loaded.
      */
-    private static FunctionCheck<Joint> bearing() {
+    private static FunctionCheck<Rolling> bearing() {
         return new FunctionCheck<>(
                 new About("bearing", Topic.BREAKS, "[Does|Do] the %s bear [its|their] load?", Quantity.FORCE,
                         Scope.EVERY_POSE, true, "the load on the %s is too much",
                         "N = −Jᵀ·(J·Jᵀ)⁺·w, w all forces beyond it, handled",
                         "rigid body on equal springs (Roark); gear and hand as the policy asks; ratings: their maker")
                         .where("N force on each wheel, J where wheels stand and push, w all forces beyond"),
-                study -> JointChecks.joints(study, Hold.Bearings.class), BearingChecks::loads, Certainty.SAMPLED);
+                study -> JointChecks.joints(study, Hold.Bearings.class).stream().map(
+                        j -> new Subject<>(j.id(), j.name(), j.station(), new Rolling(j.thing(), share(j.thing()))))
+                        .toList(),
+                BearingChecks::loads, Certainty.SAMPLED);
     }
 
-    /** How each roller of a joint shares a load. */
-    private static DMatrixRMaj share(Joint joint, Situation s) {
-        List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
-        Vec3[] at = new Vec3[rollers.size()];
-        Vec3[] normal = new Vec3[rollers.size()];
-        Body on = on(joint);
-        for (int i = 0; i < at.length; i++) {
-            at[i] = s.posed().point(on, rollers.get(i).at()).minus(s.posed().at(joint));
-            normal[i] = s.posed().place(on).direction(rollers.get(i).normal());
-        }
-        return share(at, normal);
-    }
-
-    /** The body that a joint's rollers sit on. */
-    private static Body on(Joint joint) {
-        return joint.sleeve() ? joint.inner().body() : joint.outer().body();
+    /** The side of a joint that its rollers sit on. */
+    private static Joint.Side on(Joint joint) {
+        return joint.sleeve() ? joint.inner() : joint.outer();
     }
 
     /** From a joint's axis to its rollers in the mean, m. */
@@ -77,14 +98,14 @@ final class BearingChecks {
     /** The middle between a joint's rollers. */
     static Vec3 middle(Joint joint, Situation s) {
         List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
-        Vec3 sum = rollers.stream().map(r -> s.posed().point(on(joint), r.at())).reduce(Vec3.ZERO, Vec3::plus);
+        Vec3 sum = rollers.stream().map(r -> s.posed().point(on(joint).body(), r.at())).reduce(Vec3.ZERO, Vec3::plus);
         return sum.times(1.0 / rollers.size());
     }
 
     /** Force along the travel that rolling friction holds for certain at rest, N. */
     static double rolling(Joint joint, Situation s) {
         double pressed = 0;
-        for (double force : forces(share(joint, s), s.posed().onto(joint))) {
+        for (double force : rolls(joint, s).forces(s, s.posed().onto(joint))) {
             pressed += Math.abs(force);
         }
         return ROLLING * pressed;
@@ -92,25 +113,25 @@ final class BearingChecks {
 
     /** True if some of its rollers are pressed at rest and some pulled, so that it goes through their play. */
     static boolean tips(Joint joint, Situation s) {
-        double[] rest = forces(share(joint, s), s.posed().onto(joint));
+        double[] rest = rolls(joint, s).forces(s, s.posed().onto(joint));
         double least = Arrays.stream(rest).min().orElse(0);
         double most = Arrays.stream(rest).max().orElse(0);
         double nothing = 1e-6 * Math.max(most, -least);
         return least < -nothing && most > nothing;
     }
 
-    private static Reading loads(Joint joint, Situation s) {
+    private static Reading loads(Rolling rolling, Situation s) {
+        Joint joint = rolling.joint;
         List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
-        DMatrixRMaj share = share(joint, s);
-        double[] rest = forces(share, s.posed().onto(joint));
+        double[] rest = rolling.forces(s, s.posed().onto(joint));
         Vec3 gear = s.posed().centreFrom(s.study().assembly().payload()).minus(s.posed().at(joint));
         Vec3 more = new Vec3(0, 0, -s.posed().massFrom(s.study().assembly().payload()) * Gravity.STANDARD
                 * (s.policy().loads().handling() - 1));
-        double[] handled = forces(share, new Wrench(more, gear.cross(more)));
+        double[] handled = rolling.forces(s, new Wrench(more, gear.cross(more)));
         Vec3 camera = s.posed().mount().minus(s.posed().at(joint));
         double[] hand = new double[rollers.size()];
         for (Vec3 axis : s.hand()) {
-            double[] one = forces(share, new Wrench(axis, camera.cross(axis)));
+            double[] one = rolling.forces(s, new Wrench(axis, camera.cross(axis)));
             for (int i = 0; i < hand.length; i++) {
                 hand[i] += one[i] * one[i];
             }
@@ -148,30 +169,23 @@ final class BearingChecks {
     }
 
     /**
-     * (J·Jᵀ)⁺ times J: the share of each roller of a unit of the six force components. Components that they cannot
-     * bear, such as along a track, are left to others.
+     * (J·Jᵀ)⁺ times J: the share of each roller of a unit of the six force components, seen from the body that the rollers sit on and about the
+     * joint, where it is the same in every pose. Components that they cannot bear, such as along a track, are left to others.
      */
-    private static DMatrixRMaj share(Vec3[] at, Vec3[] normal) {
-        DMatrixRMaj j = new DMatrixRMaj(6, at.length);
-        for (int i = 0; i < at.length; i++) {
-            Vec3 n = normal[i];
-            Vec3 m = at[i].cross(n);
+    private static DMatrixRMaj share(Joint joint) {
+        List<Hold.Roller> rollers = ((Hold.Bearings) joint.hold()).rollers();
+        DMatrixRMaj j = new DMatrixRMaj(6, rollers.size());
+        for (int i = 0; i < rollers.size(); i++) {
+            Vec3 n = rollers.get(i).normal();
+            Vec3 m = rollers.get(i).at().minus(on(joint).at()).cross(n);
             double[] column = {n.x(), n.y(), n.z(), m.x(), m.y(), m.z()};
             for (int k = 0; k < 6; k++) {
                 j.set(k, i, column[k]);
             }
         }
-        DMatrixRMaj inverse = new DMatrixRMaj(at.length, 6);
+        DMatrixRMaj inverse = new DMatrixRMaj(rollers.size(), 6);
         CommonOps_DDRM.pinv(j, inverse);
         return inverse;
-    }
-
-    private static double[] forces(DMatrixRMaj share, Wrench w) {
-        DMatrixRMaj load = new DMatrixRMaj(6, 1, true, -w.force().x(), -w.force().y(), -w.force().z(),
-                -w.moment().x(), -w.moment().y(), -w.moment().z());
-        DMatrixRMaj forces = new DMatrixRMaj(share.numRows, 1);
-        CommonOps_DDRM.mult(share, load, forces);
-        return forces.data;
     }
 
     /** With the gear as it is and its lock open it stays wherever it is let go in its travel, by the head's own friction. */

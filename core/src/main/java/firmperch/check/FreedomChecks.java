@@ -85,9 +85,12 @@ final class FreedomChecks {
     /** How far what moves has turned with the frame that carries it, in the mean of its wheels, rad. */
     private static Vec3 turned(Level level, Situation s, FrameSolution frame) {
         Framed framed = s.framed();
-        return level.joints.stream().map(j -> framed.node(j.outer().body()))
-                .map(node -> node < 0 ? Vec3.ZERO : frame.rotation(node)).reduce(Vec3.ZERO, Vec3::plus)
-                .times(1.0 / level.joints.size());
+        Vec3 sum = Vec3.ZERO;
+        for (Joint joint : level.joints) {
+            int node = framed.node(joint.outer().body());
+            sum = node < 0 ? sum : sum.plus(frame.rotation(node));
+        }
+        return sum.times(1.0 / level.joints.size());
     }
 
     private static double holds(Joint joint, Situation s) {
@@ -105,7 +108,7 @@ final class FreedomChecks {
         double sum = 0;
         for (Joint bearing : s.study().assembly().joints()) {
             boolean runs = bearing.hold() instanceof Hold.Bearings && level.joints.stream()
-                    .anyMatch(j -> j == bearing || j.outer().body().equals(bearing.inner().body()));
+                    .anyMatch(j -> j.equals(bearing) || j.outer().body().equals(bearing.inner().body()));
             if (runs) {
                 sum += BearingChecks.rolling(bearing, s)
                         * (level.joints.getFirst().slides() ? 1 : BearingChecks.radius(bearing));

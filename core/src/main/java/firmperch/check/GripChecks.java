@@ -8,7 +8,8 @@ import firmperch.check.About.Scope;
 import firmperch.check.Check.Certainty;
 import firmperch.pose.Framed;
 import firmperch.strength.HandledForces;
-import firmperch.strength.HandledForces.Term;
+import firmperch.strength.SumOfSizes;
+import firmperch.strength.SumOfSizes.Term;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
@@ -81,6 +82,6 @@ final class GripChecks {
                 : Objects.requireNonNullElse(before, beyond);
         double radius = ((Solid.Bar) pipe.solid()).section().depth() / 2;
         // Von Mises' sum of 3·τ² is made that of a second direction.
-        return through.most(List.of(new Term(1, 0)), List.of(new Term(1 / (Math.sqrt(3) * radius), 3)));
+        return through.most(SumOfSizes.of(new Term(1, 0)), SumOfSizes.of(new Term(1 / (Math.sqrt(3) * radius), 3)));
     }
 }

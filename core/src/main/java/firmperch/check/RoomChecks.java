@@ -8,6 +8,7 @@ import firmperch.check.About.Scope;
 import firmperch.place.Bearer;
 import firmperch.place.Block;
 import firmperch.place.Door;
+import firmperch.place.Room;
 import firmperch.place.Thing;
 import firmperch.place.Way;
 import firmperch.place.Worker;
@@ -47,19 +48,15 @@ final class RoomChecks {
                 .map(t -> new Subject<>(t.name(), t.name(), null, t)).toList();
     }
 
-    /** A thing and what of it a rig must not run into, worked out once. */
+    /** A thing and what of it, or for it, a rig must not run into; worked out once. */
     private record Standing(Thing thing, List<Block> solid) {}
 
-    private static List<Subject<Standing>> standing(Study study, Predicate<List<Block>> asked) {
+    private static List<Subject<Standing>> standing(Study study, BiFunction<Thing, Room, List<Block>> what,
+            Predicate<List<Block>> asked) {
         return study.project().place().things().stream()
-                .map(t -> new Standing(t, t.solid(study.project().place().room()))).filter(t -> asked.test(t.solid))
+                .map(t -> new Standing(t, what.apply(t, study.project().place().room())))
+                .filter(t -> asked.test(t.solid))
                 .map(t -> new Subject<>(t.thing.name(), t.thing.name(), null, t)).toList();
-    }
-
-    private static <T extends Thing> FunctionCheck<T> check(About about, Class<T> sort, Predicate<T> asked,
-            BiFunction<T, Situation, Reading> answer) {
-        return new FunctionCheck<>(about, study -> subjects(study, sort, asked), answer, Check.Certainty.PROVEN)
-                .toldTogether();
     }
 
     private static About about(String id, Topic topic, String question, String weakness, String formula) {
@@ -71,7 +68,7 @@ final class RoomChecks {
         return new FunctionCheck<>(about("clear.thing", Topic.HITS, "Does it clear what is in the room (%s)?",
                 "it hits “%s”",
                 "least distance of any piece from what is there; what is round has straight sides around it"),
-                study -> standing(study, solid -> !solid.isEmpty()),
+                study -> standing(study, Thing::solid, solid -> !solid.isEmpty()),
                 (t, s) -> {
                     double gap = s.policy().distances().gap();
                     // What stands on it, or is clamped round it, does not run into it.
@@ -89,7 +86,7 @@ final class RoomChecks {
                 Quantity.NUMBER, Scope.SET_POSE, false, "“%s” hides what you film",
                 "share of what is wanted that it hides",
                 "central projection between lens and work; 1 % of it: our own judgement").atMost(),
-                study -> standing(study,
+                study -> standing(study, Thing::solid,
                         solid -> solid.stream().anyMatch(b -> b.high() > study.project().place().bench().height())),
                 (t, s) -> {
                     double share = InPicture.hidden(s, t.solid);
@@ -101,10 +98,6 @@ final class RoomChecks {
                 }, Check.Certainty.SAMPLED).toldTogether();
     }
 
-    private static double least(Situation s, List<Block> blocks, double exactly) {
-        return least(s, blocks, body -> true, exactly);
-    }
-
     private static double least(Situation s, List<Block> blocks, Predicate<Body> which, double exactly) {
         double least = Double.POSITIVE_INFINITY;
         for (Block block : blocks) {
@@ -113,24 +106,29 @@ final class RoomChecks {
         return least;
     }
 
-    private static FunctionCheck<Door> doors() {
-        return check(about("place.door", Topic.WAY, "Does the door swing free (%s)?", "“%s” does not open",
-                "least distance of any piece from where the door's leaf goes"), Door.class,
-                Door::inward, (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING,
-                        least(s, door.free(s.project().place().room()), FAR * ClearanceChecks.PASSING),
-                        () -> "to where “" + door.name() + "” swings"));
+    private static FunctionCheck<Standing> doors() {
+        return new FunctionCheck<>(
+                about("place.door", Topic.WAY, "Does the door swing free (%s)?", "“%s” does not open",
+                        "least distance of any piece from where the door's leaf goes"),
+                study -> standing(study,
+                        (t, room) -> t instanceof Door door && door.inward() ? door.free(room) : List.of(),
+                        swing -> !swing.isEmpty()),
+                (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING,
+                        least(s, door.solid, body -> true, FAR * ClearanceChecks.PASSING),
+                        () -> "to where “" + door.thing.name() + "” swings"),
+                Check.Certainty.PROVEN).toldTogether();
     }
 
     private static FunctionCheck<Worker> workers() {
-        return check(about("clear.worker", Topic.HITS, "Is there room for who works there (%s)?",
+        return new FunctionCheck<>(about("clear.worker", Topic.HITS, "Is there room for who works there (%s)?",
                 "it is where “%s” is",
                 "least distance of any piece from a column as wide as shoulders and as high as you are; 50 mm: our own judgement"),
-                Worker.class, w -> true, (w, s) -> {
+                study -> subjects(study, Worker.class, w -> true), (w, s) -> {
                     double tall = s.project().place().bench().worker();
                     double high = s.shot().wanted().seated() ? tall * (1 - Target.SEATED) : tall;
-                    return ClearanceChecks.reading(s, ELBOW, least(s, List.of(w.body(high)), FAR * ELBOW),
+                    return ClearanceChecks.reading(s, ELBOW, least(s, List.of(w.body(high)), body -> true, FAR * ELBOW),
                             () -> "to “" + w.name() + "”");
-                });
+                }, Check.Certainty.PROVEN).toldTogether();
     }
 
     /** What stands on the floor, with its wheels turned to their widest, leaves enough of a way beside it. */

@@ -8,7 +8,8 @@ import firmperch.check.Check.Certainty;
 import firmperch.pose.Framed;
 import firmperch.stock.Section;
 import firmperch.strength.HandledForces;
-import firmperch.strength.HandledForces.Term;
+import firmperch.strength.SumOfSizes;
+import firmperch.strength.SumOfSizes.Term;
 import firmperch.study.Situation;
 import firmperch.units.Quantity;
 import java.util.List;
@@ -56,7 +57,7 @@ final class ThreadChecks {
     }
 
     private static double stress(Section root, HandledForces f) {
-        return f.most(List.of(new Term(1 / root.area(), 0), new Term(1 / root.modulusY(), 4, 5)),
-                List.of(new Term(2 / root.area(), 1, 2), new Term(1 / (2 * root.modulusY()), 3)));
+        return f.most(SumOfSizes.of(new Term(1 / root.area(), 0), new Term(1 / root.modulusY(), 4, 5)),
+                SumOfSizes.of(new Term(2 / root.area(), 1, 2), new Term(1 / (2 * root.modulusY()), 3)));
     }
 }

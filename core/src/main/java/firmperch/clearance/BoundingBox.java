@@ -15,8 +15,10 @@ import firmperch.body.Vec3;
  * @param middle the same centre in the body's axes, m
  * @param radius of the sphere, m; 0 for what takes up no room
  * @param axle of a piece that is a cylinder; null of any other
+ * @param full true if the piece fills it to its corners
  */
-public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, double radius, Solid.Axle axle) {
+public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, double radius, Solid.Axle axle,
+        boolean full) {
     /** The box around a piece. */
     public static BoundingBox of(Piece piece) {
         Vec3 high = new Vec3(piece.solid().reach(Vec3.X), piece.solid().reach(Vec3.Y), piece.solid().reach(Vec3.UP));
@@ -25,7 +27,18 @@ public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, doub
         Vec3 centre = high.plus(low).times(0.5);
         Vec3 half = high.minus(low).times(0.5);
         return new BoundingBox(piece, centre, half, piece.at().point(centre), half.length(),
-                piece.solid().axle());
+                piece.solid().axle(), full(piece.solid(), centre, half));
+    }
+
+    private static boolean full(Solid solid, Vec3 centre, Vec3 half) {
+        for (int corner = 0; corner < 8; corner++) {
+            Vec3 out = new Vec3(half.x() * (1 - 2 * (corner & 1)), half.y() * (1 - (corner & 2)),
+                    half.z() * (1 - (corner & 4) / 2));
+            if (solid.furthest(out).minus(centre.plus(out)).length() > 1e-12) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** What it moves with. */

@@ -33,6 +33,8 @@ public final class Clearance {
     private final List<BoundingBox> boxes;
     /** Middles of the spheres as they are posed; null for what is not asked. */
     private final Vec3[] middles;
+    /** The same in the room. */
+    private final Vec3[] inRoom;
     /** Where each piece is; null until it is asked for. */
     private final Placement[] placed;
     /** How far each piece reaches along each of the room's {@link #WAYS}, from the room's origin, m; NaN until it is asked for. */
@@ -54,10 +56,12 @@ public final class Clearance {
         this.boxes = boxes;
         pieces = posed.rig().assembly().pieces();
         middles = new Vec3[boxes.size()];
+        inRoom = new Vec3[boxes.size()];
         for (int i = 0; i < middles.length; i++) {
             // A small fitting lies within what it is fitted to: only a point of the gear is asked for by itself.
             boolean counts = boxes.get(i).radius() > 0 || pieces.get(i).supply() instanceof Supply.Owned;
             middles[i] = counts ? posed.point(boxes.get(i).body(), boxes.get(i).middle()) : null;
+            inRoom[i] = counts ? room.point(middles[i]) : null;
         }
         placed = new Placement[middles.length];
         extents = new double[WAYS.length * middles.length];
@@ -89,7 +93,15 @@ public final class Clearance {
     private double extent(int piece, int way) {
         int known = WAYS.length * piece + way;
         if (Double.isNaN(extents[known])) {
-            extents[known] = room.origin().dot(WAYS[way]) + reach(piece, ways[way]);
+            if (boxes.get(piece).full()) {
+                // A box reaches as far both ways.
+                double half = boxes.get(piece).half(placed(piece), ways[way]);
+                double middle = inRoom[piece].dot(WAYS[way]);
+                extents[known] = middle + half;
+                extents[known ^ 1] = half - middle;
+            } else {
+                extents[known] = room.origin().dot(WAYS[way]) + reach(piece, ways[way]);
+            }
         }
         return extents[known];
     }
@@ -125,7 +137,7 @@ public final class Clearance {
             }
             Body body = pieces.get(i).body();
             double loose = loose(body, upright);
-            if (middles[i].dot(own) + boxes.get(i).radius() + origin + loose > most && which.test(body)) {
+            if (inRoom[i].dot(direction) + boxes.get(i).radius() + loose > most && which.test(body)) {
                 most = Math.max(most, (way < 0 ? origin + reach(i, own) : extent(i, way)) + loose);
             }
         }
@@ -152,7 +164,7 @@ public final class Clearance {
             }
             Piece piece = pieces.get(i);
             double loose = loose(piece.body(), false);
-            if (outside(room.point(middles[i]), low, high) - boxes.get(i).radius() - loose < least
+            if (outside(inRoom[i], low, high) - boxes.get(i).radius() - loose < least
                     && which.test(piece.body())) {
                 double gap = gap(i, low, high, least + loose) - loose;
                 least = Math.min(least, gap < Math.min(least, exactly) ? exact(i, block) - loose : gap);

@@ -112,14 +112,12 @@ final class BeamElement {
     }
 
     private static int[] coupledWith(int d) {
-        for (int[] coupled : COUPLED) {
-            for (int one : coupled) {
-                if (one == d) {
-                    return coupled;
-                }
-            }
-        }
-        throw new IllegalArgumentException("no degree of freedom " + d);
+        return COUPLED[switch (d % END) {
+            case 0 -> 0;
+            case 3 -> 1;
+            case 1, 5 -> 2;
+            default -> 3;
+        }];
     }
 
     /** Puts a spring between degree of freedom d of the member and its node, and eliminates the member's own end. */
@@ -152,23 +150,26 @@ final class BeamElement {
         fixedEnd[d] = force * spring / sum;
     }
 
-    /** A: local end displacements from the two nodes' displacements, with the rigid offsets between. */
+    /**
+     * A: local end displacements from the two nodes' displacements, with the rigid offsets between. An end's movement is that of its own node
+     * only: twelve rows of six.
+     */
     private double[] transform() {
-        double[] a = new double[DOF * DOF];
+        double[] a = new double[DOF * END];
         for (int end = 0; end < 2; end++) {
             Vec3 o = offsets[end];
             for (int i = 0; i < 3; i++) {
                 Vec3 axis = axes[i];
                 // A rotation θ of the node moves the end by θ × o; along the axis that is θ · (o × axis).
                 Vec3 turn = o.cross(axis);
-                int row = (6 * end + i) * DOF + 6 * end;
+                int row = (END * end + i) * END;
                 a[row] = axis.x();
                 a[row + 1] = axis.y();
                 a[row + 2] = axis.z();
                 a[row + 3] = turn.x();
                 a[row + 4] = turn.y();
                 a[row + 5] = turn.z();
-                int rotation = (6 * end + 3 + i) * DOF + 6 * end + 3;
+                int rotation = (END * end + 3 + i) * END + 3;
                 a[rotation] = axis.x();
                 a[rotation + 1] = axis.y();
                 a[rotation + 2] = axis.z();
@@ -179,36 +180,42 @@ final class BeamElement {
 
     /** Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. */
     void addTo(SparseBlocks stiffness, double[] load, Member member) {
-        double[] ka = new double[DOF * DOF];
-        for (int[] coupled : COUPLED) {
-            for (int i : coupled) {
-                for (int k : coupled) {
-                    double v = local[i * DOF + k];
-                    for (int j = own(k); j < own(k) + END; j++) {
-                        ka[i * DOF + j] += v * transform[k * DOF + j];
-                    }
+        double[] all = new double[DOF * DOF];
+        for (int first = 0; first < DOF; first += END) {
+            for (int second = first; second < DOF; second += END) {
+                for (int i = 0; i < END; i++) {
+                    addRow(all, first, second, i);
                 }
             }
-        }
-        double[] all = new double[DOF * DOF];
-        int[] dof = FrameSolver.dof(member);
-        for (int i = 0; i < DOF; i++) {
-            for (int k = own(i); k < own(i) + END; k++) {
-                double v = transform[k * DOF + i];
-                if (v != 0) {
-                    for (int j = own(i); j < DOF; j++) {
-                        all[i * DOF + j] += v * ka[k * DOF + j];
-                    }
-                    load[dof[i]] -= v * fixedEnd[k];
+            int node = first == 0 ? member.from() : member.to();
+            for (int i = 0; i < END; i++) {
+                for (int k = 0; k < END; k++) {
+                    load[END * node + i] -= transform[(first + k) * END + i] * fixedEnd[first + k];
                 }
             }
         }
         stiffness.addBetween(member.from(), member.to(), all);
     }
 
-    /** Where the six of the end begin to which one of the twelve belongs: an end's movement is that of its own node only. */
-    private static int own(int i) {
-        return i < END ? 0 : END;
+    /** What the force number i of one end does as an end moves: that row of k, turned into the nodes' axes. */
+    private void addRow(double[] all, int first, int second, int i) {
+        double[] row = new double[END];
+        for (int k : coupledWith(i)) {
+            if (k < END) {
+                double v = local[(first + i) * DOF + second + k];
+                for (int j = 0; j < END; j++) {
+                    row[j] += v * transform[(second + k) * END + j];
+                }
+            }
+        }
+        // A moment of the end is one of the node alone; a force makes both.
+        for (int p = i < 3 ? 0 : 3; p < END; p++) {
+            double v = transform[(first + i) * END + p];
+            int at = (first + p) * DOF + second;
+            for (int j = 0; j < END; j++) {
+                all[at + j] += v * row[j];
+            }
+        }
     }
 
     /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m; its own weight counted or not. */

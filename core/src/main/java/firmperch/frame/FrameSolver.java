@@ -138,9 +138,22 @@ public final class FrameSolver {
             Vec3 from = spring.fromOffset().cross(along);
             Vec3 to = spring.toOffset().cross(along);
             addRelative(all, along, from, to, along == a ? Math.min(spring.along(), STIFF) : STIFF);
-            addRelative(all, Vec3.ZERO, along, along, along == a ? Math.min(spring.stiffness(), STIFF) : STIFF);
         }
+        addTurn(all, a, Math.min(spring.stiffness(), STIFF));
         k.addBetween(spring.from(), spring.to(), all);
+    }
+
+    /** Against turning about an axis as stiff as that, about any square to it stiff. */
+    private static void addTurn(double[] all, Vec3 axis, double stiffness) {
+        double[] a = {axis.x(), axis.y(), axis.z()};
+        for (int i = 0; i < 3; i++) {
+            for (int j = 0; j < 3; j++) {
+                double k = (i == j ? STIFF : 0) + (stiffness - STIFF) * a[i] * a[j];
+                all[12 * (3 + i) + 3 + j] += k;
+                all[12 * (3 + i) + 9 + j] -= k;
+                all[12 * (9 + i) + 9 + j] += k;
+            }
+        }
     }
 
     /** A plate's bending between its seats; along itself it is stiff, each seat to each, so that none comes before the others. */
@@ -208,14 +221,5 @@ public final class FrameSolver {
         load[i + 3] += moment.x();
         load[i + 4] += moment.y();
         load[i + 5] += moment.z();
-    }
-
-    static int[] dof(Member member) {
-        int[] dof = new int[12];
-        for (int i = 0; i < 6; i++) {
-            dof[i] = 6 * member.from() + i;
-            dof[6 + i] = 6 * member.to() + i;
-        }
-        return dof;
     }
 }

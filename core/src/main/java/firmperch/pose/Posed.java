@@ -15,6 +15,7 @@ import firmperch.body.Vec3;
 import firmperch.units.Gravity;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * A rig in a pose: where everything is, what it weighs, and how it would move. All in the rig's own axes: origin in
@@ -33,6 +34,11 @@ public final class Posed {
     private final Motion.Rate[] rates;
     private final Ties ties = new Ties(this);
     private Carried everything;
+    /** What moves with each body; null until it is asked for. */
+    private final Carried[] carried;
+    /** What rests on each station; null until it is asked for. */
+    private final Carried[] resting;
+    private final double[] slopes;
     private double top = Double.NaN;
     private double[] lowest;
 
@@ -42,6 +48,10 @@ public final class Posed {
         places = new Placement[rig.assembly().bodies().size()];
         homes = new Placement[places.length];
         rates = new Motion.Rate[places.length];
+        carried = new Carried[places.length];
+        resting = new Carried[rig.assembly().stations().size()];
+        slopes = new double[rig.assembly().freedoms().size()];
+        Arrays.fill(slopes, Double.NaN);
     }
 
     /** Where the body of that number is, worked out when it is first asked for: what seeks a pose asks for few. Safe without a lock, as two threads get the same result. */
@@ -74,22 +84,24 @@ public final class Posed {
     /** Safe without a lock: two threads may sum it up at the same time and get the same result. */
     private Carried everything() {
         if (everything == null) {
-            everything = sum();
+            everything = sum(part -> true);
         }
         return everything;
     }
 
-    private Carried sum() {
+    private Carried sum(Predicate<Rig.StationMass> which) {
         double mass = 0;
         double x = 0;
         double y = 0;
         double z = 0;
         for (Rig.StationMass part : rig.masses()) {
-            Vec3 at = place(part.body()).point(part.centre());
-            mass += part.mass();
-            x += part.mass() * at.x();
-            y += part.mass() * at.y();
-            z += part.mass() * at.z();
+            if (which.test(part)) {
+                Vec3 at = place(part.body()).point(part.centre());
+                mass += part.mass();
+                x += part.mass() * at.x();
+                y += part.mass() * at.y();
+                z += part.mass() * at.z();
+            }
         }
         return new Carried(mass, mass > 0 ? new Vec3(x / mass, y / mass, z / mass) : Vec3.ZERO);
     }
@@ -192,28 +204,20 @@ public final class Posed {
 
     /** Mass of a station and everything that rests on it, spare included, kg. */
     public double massFrom(Station station) {
+        return from(station).mass();
+    }
+
+    private Carried from(Station station) {
         int low = rig.indexOf(station);
-        double sum = 0;
-        for (Rig.StationMass part : rig.masses()) {
-            if (rig.carries(low, part.station())) {
-                sum += part.mass();
-            }
+        if (resting[low] == null) {
+            resting[low] = sum(part -> rig.carries(low, part.station()));
         }
-        return sum;
+        return resting[low];
     }
 
     /** Centre of mass of a station and everything that rests on it, m; the station's seat if nothing has mass. */
     public Vec3 centreFrom(Station station) {
-        int low = rig.indexOf(station);
-        double sum = 0;
-        Vec3 moment = Vec3.ZERO;
-        for (Rig.StationMass part : rig.masses()) {
-            if (rig.carries(low, part.station())) {
-                sum += part.mass();
-                moment = moment.plus(place(part.body()).point(part.centre()).times(part.mass()));
-            }
-        }
-        return sum > 0 ? moment.times(1 / sum) : seat(station);
+        return from(station).mass() > 0 ? from(station).centre() : seat(station);
     }
 
     /** The point where a station passes on its load. */
@@ -237,15 +241,10 @@ public final class Posed {
     /** Mass and centre of a body and everything that moves with it; the given centre if nothing has mass. */
     Carried on(Body body, Vec3 nothing) {
         int outer = body.index();
-        double sum = 0;
-        Vec3 moment = Vec3.ZERO;
-        for (Rig.StationMass part : rig.masses()) {
-            if (rig.isOn(part.body(), outer)) {
-                sum += part.mass();
-                moment = moment.plus(place(part.body()).point(part.centre()).times(part.mass()));
-            }
+        if (carried[outer] == null) {
+            carried[outer] = sum(part -> rig.isOn(part.body(), outer));
         }
-        return new Carried(sum, sum > 0 ? moment.times(1 / sum) : nothing);
+        return carried[outer].mass() > 0 ? carried[outer] : new Carried(0, nothing);
     }
 
     /**
@@ -312,6 +311,13 @@ public final class Posed {
 
     /** ∂V/∂q: change of the potential of all masses and springs with a freedom, N·m/rad or N. */
     public double potentialSlope(int freedom) {
+        if (Double.isNaN(slopes[freedom])) {
+            slopes[freedom] = slope(freedom);
+        }
+        return slopes[freedom];
+    }
+
+    private double slope(int freedom) {
         double slope = 0;
         for (Rig.StationMass part : rig.masses()) {
             Body body = rig.assembly().bodies().get(part.body());

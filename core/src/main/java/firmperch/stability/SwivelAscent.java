@@ -12,7 +12,7 @@ import java.util.List;
 final class SwivelAscent {
     private static final int TURNS = 24;
     /** Wheels that turn by less than this, m, stay: where a share is most it changes with the square of that. */
-    private static final double STILL = 1e-5;
+    private static final double STILL = 1e-4;
     /** Of the feet that carry most with the swivels at rest so many are looked at: swivels change a share by less than from foot to foot. */
     private static final int BUSIEST = 2;
     /** Ways that a swivel is tried in where two carry it all, and how often finer by half. */

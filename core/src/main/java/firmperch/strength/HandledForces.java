@@ -1,6 +1,7 @@
 package firmperch.strength;
 
 import firmperch.body.Vec3;
+import firmperch.strength.SumOfSizes.Term;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -52,14 +53,6 @@ public final class HandledForces {
         return rest;
     }
 
-    /**
-     * A part of a figure.
-     *
-     * @param factor what a newton or newton metre of it makes
-     * @param parts numbers of the forces or moments at right angles to each other of whose common size it is a part
-     */
-    public record Term(double factor, int... parts) {}
-
     /** The greatest size of one of them. */
     public double most(int part) {
         double sum = 0;
@@ -70,13 +63,15 @@ public final class HandledForces {
     }
 
     /** No direction of the hand makes more of a sum than this: each term at its own worst. Quick. */
-    public double noMoreThan(List<Term> sum) {
-        if (single(sum)) {
+    public double noMoreThan(SumOfSizes sum) {
+        if (sum.single) {
             return mostOfSingle(sum);
         }
         double most = 0;
-        for (Term term : sum) {
-            most += term.factor * (term.parts.length == 2 ? noMoreThan(term.parts) : eachAtItsWorst(term.parts));
+        for (Term term : sum.terms) {
+            int[] parts = term.parts();
+            most += term.factor()
+                    * (parts.length == 2 ? noMoreThan(parts[0], parts[1]) : eachAtItsWorst(parts));
         }
         return most;
     }
@@ -91,100 +86,107 @@ public final class HandledForces {
     }
 
     /** Two at right angles: what is steady, and the longest that the hand makes of them, which lies one way (largest singular value). */
-    private double noMoreThan(int[] pair) {
+    private double noMoreThan(int first, int second) {
         double one = 0;
         double other = 0;
         double both = 0;
         for (double[] along : hand) {
-            one += along[pair[0]] * along[pair[0]];
-            other += along[pair[1]] * along[pair[1]];
-            both += along[pair[0]] * along[pair[1]];
+            one += along[first] * along[first];
+            other += along[second] * along[second];
+            both += along[first] * along[second];
         }
-        return Vec3.across(steady[pair[0]], steady[pair[1]])
+        return Vec3.across(steady[first], steady[second])
                 + Math.sqrt((one + other) / 2 + Vec3.across((one - other) / 2, both));
     }
 
-    private static boolean single(List<Term> sum) {
-        for (Term term : sum) {
-            if (term.parts.length > 1) {
-                return false;
-            }
-        }
-        return true;
-    }
-
     /** The greatest sum of sizes, over all directions of the hand. */
-    public double most(List<Term> sum) {
-        return single(sum) ? mostOfSingle(sum) : most(sum, List.of());
+    public double most(SumOfSizes sum) {
+        return sum.single ? mostOfSingle(sum) : most(sum, SumOfSizes.NONE);
     }
 
     /** The same of single forces and moments, where the first step is exact. A combination of signs and its opposite make the same. */
-    private double mostOfSingle(List<Term> sum) {
-        double most = 0;
-        for (int signs = 0; signs < 1 << sum.size() - 1; signs++) {
-            double still = signed(sum, signs, steady);
-            double swing = 0;
-            for (double[] along : hand) {
-                double one = signed(sum, signs, along);
-                swing += one * one;
+    private double mostOfSingle(SumOfSizes sum) {
+        int n = sum.terms.length;
+        // What the hand makes of two terms together, over all directions.
+        double[] swing = new double[n * n];
+        double[] still = new double[n];
+        for (int i = 0; i < n; i++) {
+            int part = sum.terms[i].parts()[0];
+            double factor = sum.terms[i].factor();
+            still[i] = factor * steady[part];
+            for (int j = 0; j <= i; j++) {
+                int other = sum.terms[j].parts()[0];
+                double both = 0;
+                for (double[] along : hand) {
+                    both += along[part] * along[other];
+                }
+                swing[n * i + j] = (i == j ? 1 : 2) * factor * sum.terms[j].factor() * both;
             }
-            most = Math.max(most, Math.abs(still) + Math.sqrt(swing));
+        }
+        double most = 0;
+        for (int signs = 0; signs < 1 << n - 1; signs++) {
+            double total = 0;
+            double square = 0;
+            for (int i = 0; i < n; i++) {
+                int sign = 1 - 2 * (signs >> i & 1);
+                total += sign * still[i];
+                for (int j = 0; j <= i; j++) {
+                    square += sign * (1 - 2 * (signs >> j & 1)) * swing[n * i + j];
+                }
+            }
+            most = Math.max(most, Math.abs(total) + Math.sqrt(Math.max(0, square)));
         }
         return most;
     }
 
-    private static double signed(List<Term> sum, int signs, double[] forces) {
-        double total = 0;
-        for (int k = 0; k < sum.size(); k++) {
-            double one = sum.get(k).factor * forces[sum.get(k).parts[0]];
-            total += (signs >> k & 1) == 0 ? one : -one;
-        }
-        return total;
-    }
-
     /** The greatest √(σ² + 3·τ²) of two sums (von Mises), over all directions of the hand. */
-    public double most(List<Term> direct, List<Term> shear) {
+    public double most(SumOfSizes direct, SumOfSizes shear) {
         Climb climb = new Climb(direct, shear);
-        List<double[]> starts = new ArrayList<>();
+        List<double[]> starts = new ArrayList<>((1 << direct.count) + (1 << shear.count));
         climb.starts(direct, starts);
         climb.starts(shear, starts);
         // Nothing of the hand arrives here.
         if (starts.isEmpty()) {
             return climb.value(new double[hand.length]);
         }
-        double atMost = Vec3.across(noMoreThan(direct), shear.isEmpty() ? 0 : Math.sqrt(3) * noMoreThan(shear));
+        double atMost = Vec3.across(noMoreThan(direct), shear.count == 0 ? 0 : Math.sqrt(3) * noMoreThan(shear));
+        double[] there = new double[starts.size()];
+        for (int i = 0; i < there.length; i++) {
+            there[i] = climb.value(starts.get(i));
+        }
         double most = 0;
-        while (!starts.isEmpty() && most * (1 + ENOUGH) < atMost) {
-            most = Math.max(most, climb.climb(starts.remove(climb.likeliest(starts))));
+        for (int tried = 0; tried < there.length && most * (1 + ENOUGH) < atMost; tried++) {
+            int likeliest = 0;
+            for (int i = 1; i < there.length; i++) {
+                likeliest = there[i] > there[likeliest] ? i : likeliest;
+            }
+            there[likeliest] = Double.NEGATIVE_INFINITY;
+            most = Math.max(most, climb.climb(starts.get(likeliest)));
         }
         return most;
     }
 
     /** One figure and what is at hand while it is climbed. */
     private final class Climb {
-        private final List<Term> direct;
-        private final List<Term> shear;
+        private final SumOfSizes direct;
+        private final SumOfSizes shear;
         private final double[] forces = new double[steady.length];
         private final double[] slope = new double[steady.length];
         private final double[] shearSlope = new double[steady.length];
 
-        Climb(List<Term> direct, List<Term> shear) {
+        Climb(SumOfSizes direct, SumOfSizes shear) {
             this.direct = direct;
             this.shear = shear;
         }
 
         /** The directions in which a sum grows most with each combination of signs of what is added. */
-        void starts(List<Term> sum, List<double[]> starts) {
-            int count = 0;
-            for (Term term : sum) {
-                count += term.parts.length;
-            }
-            for (int signs = 0; count > 0 && signs < 1 << count; signs++) {
+        void starts(SumOfSizes sum, List<double[]> starts) {
+            for (int signs = 0; sum.count > 0 && signs < 1 << sum.count; signs++) {
                 double[] u = new double[hand.length];
                 int k = 0;
-                for (Term term : sum) {
-                    for (int part : term.parts) {
-                        double c = (signs >> k++ & 1) == 0 ? term.factor : -term.factor;
+                for (Term term : sum.terms) {
+                    for (int part : term.parts()) {
+                        double c = (signs >> k++ & 1) == 0 ? term.factor() : -term.factor();
                         for (int i = 0; i < u.length; i++) {
                             u[i] += c * hand[i][part];
                         }
@@ -194,20 +196,6 @@ public final class HandledForces {
                     starts.add(u);
                 }
             }
-        }
-
-        /** Number of the start where the figure is greatest. */
-        int likeliest(List<double[]> starts) {
-            int likeliest = 0;
-            double most = Double.NEGATIVE_INFINITY;
-            for (int i = 0; i < starts.size(); i++) {
-                double there = value(starts.get(i));
-                if (there > most) {
-                    most = there;
-                    likeliest = i;
-                }
-            }
-            return likeliest;
         }
 
         double climb(double[] u) {
@@ -249,7 +237,7 @@ public final class HandledForces {
                 }
             }
             double sigma = sum(direct, slope);
-            if (shear.isEmpty()) {
+            if (shear.count == 0) {
                 return sigma;
             }
             double tau = sum(shear, shearSlope);
@@ -260,18 +248,18 @@ public final class HandledForces {
             return mises;
         }
 
-        private double sum(List<Term> terms, double[] growth) {
+        private double sum(SumOfSizes sizes, double[] growth) {
             Arrays.fill(growth, 0);
             double sum = 0;
-            for (Term term : terms) {
+            for (Term term : sizes.terms) {
                 double size = 0;
-                for (int part : term.parts) {
+                for (int part : term.parts()) {
                     size += forces[part] * forces[part];
                 }
                 size = Math.sqrt(size);
-                sum += term.factor * size;
-                for (int part : term.parts) {
-                    growth[part] += size > 0 ? term.factor * forces[part] / size : 0;
+                sum += term.factor() * size;
+                for (int part : term.parts()) {
+                    growth[part] += size > 0 ? term.factor() * forces[part] / size : 0;
                 }
             }
             return sum;

@@ -3,8 +3,7 @@ package firmperch.strength;
 import firmperch.body.Vec3;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
-import firmperch.strength.HandledForces.Term;
-import java.util.List;
+import firmperch.strength.SumOfSizes.Term;
 
 /**
  * How much of its strength a section uses under forces of which a hand makes a part: N, Vy, Vz, Mx, My, Mz by their numbers 0 to 5. Wood by
@@ -14,7 +13,7 @@ import java.util.List;
  * @param shear what shears and twists, as shares of the strength
  * @param mises true where both count together
  */
-public record SectionStrength(List<Term> direct, List<Term> shear, boolean mises) {
+public record SectionStrength(SumOfSizes direct, SumOfSizes shear, boolean mises) {
     /** Of a section with a hole straight through it of that diameter, m; 0 for none. */
     public static SectionStrength of(Section section, double hole, Material material) {
         NetSection net = NetSection.of(section, hole);
@@ -25,9 +24,10 @@ public record SectionStrength(List<Term> direct, List<Term> shear, boolean mises
         double bend = 1 / material.allowedBending();
         double cut = metal ? bend : 1 / material.allowedShearing();
         return new SectionStrength(round
-                ? List.of(new Term(pull, 0), new Term(bend / net.modulusY(), 4, 5))
-                : List.of(new Term(pull, 0), new Term(bend / net.modulusY(), 4), new Term(bend / net.modulusZ(), 5)),
-                List.of(new Term(1.5 * cut / net.area(), 1, 2), new Term(cut / net.torsion(), 3)), metal);
+                ? SumOfSizes.of(new Term(pull, 0), new Term(bend / net.modulusY(), 4, 5))
+                : SumOfSizes.of(new Term(pull, 0), new Term(bend / net.modulusY(), 4),
+                        new Term(bend / net.modulusZ(), 5)),
+                SumOfSizes.of(new Term(1.5 * cut / net.area(), 1, 2), new Term(cut / net.torsion(), 3)), metal);
     }
 
     /** It uses no more than this share. Quick. */

@@ -44,10 +44,9 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
         List<BoundingBox> boxes = s.study().boxes();
         for (int i = 0; i < pieces.size(); i++) {
             BoundingBox box = boxes.get(i);
-            if (which.test(box.body())
-                    && sight.couldShow(s.inRoom(s.posed().point(box.body(), box.middle())), box.radius(), nearest,
-                            before)
-                    && pieces.get(i).takesRoom()) {
+            // What only weighs something has no room around it.
+            if (box.radius() > 0 && which.test(box.body()) && sight.couldShow(
+                    s.inRoom(s.posed().point(box.body(), box.middle())), box.radius(), nearest, before)) {
                 InPicture shown = of(s, sight, i, nearest, before);
                 if (!shown.faces.isEmpty() || !shown.round.isEmpty()) {
                     all.add(shown);

@@ -277,7 +277,7 @@ public final class Sight {
         }
         Vec3 off = middle.minus(eye);
         for (Vec3 edge : edges) {
-            if (off.dot(edge) < -radius * edge.length()) {
+            if (off.dot(edge) < -radius) {
                 return false;
             }
         }
@@ -304,8 +304,8 @@ public final class Sight {
         return far && high && within[0] && within[1] && within[2] && within[3];
     }
 
-    /** The normal, toward the middle, of the plane through the lens and an edge of the sensor. */
+    /** The normal, of length 1 and toward the middle, of the plane through the lens and an edge of the sensor. */
     private Vec3 inward(Vec3 side, double size) {
-        return ahead.times(size / 2).minus(side.times(image));
+        return ahead.times(size / 2).minus(side.times(image)).unit();
     }
 }

@@ -8,6 +8,8 @@ import firmperch.frame.FrameModel.PointForce;
 import firmperch.frame.FrameSolution;
 import firmperch.pose.Framed;
 import firmperch.strength.HandledForces;
+import firmperch.strength.SumOfSizes;
+import firmperch.strength.SumOfSizes.Term;
 import firmperch.units.Gravity;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +26,7 @@ import java.util.List;
  * foot is what the checks of tipping ask about.
  */
 public final class UnitLoads {
-    private static final List<HandledForces.Term> SIZE = List.of(new HandledForces.Term(1, 0, 1, 2));
+    private static final SumOfSizes SIZE = SumOfSizes.of(new Term(1, 0, 1, 2));
 
     private final Framed framed;
     private final FrameSolution rest;

@@ -3,7 +3,7 @@ package firmperch.strength;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import firmperch.strength.HandledForces.Term;
+import firmperch.strength.SumOfSizes.Term;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -26,7 +26,7 @@ class HandledForcesTest {
         double modulus = 2e-6;
         HandledForces root = new HandledForces(new double[6], new double[]{HAND, 0, 0, 0, 0, 0},
                 new double[]{0, HAND, 0, 0, 0, HAND}, new double[]{0, 0, HAND, 0, -HAND, 0});
-        List<Term> stress = List.of(new Term(1 / area, 0), new Term(1 / modulus, 4, 5));
+        SumOfSizes stress = SumOfSizes.of(new Term(1 / area, 0), new Term(1 / modulus, 4, 5));
         assertThat(root.most(stress)).isCloseTo(HAND * Math.sqrt(1 / (area * area) + 1 / (modulus * modulus)),
                 within(1.0));
         // No more than pull and moment, each at its own worst; but the moment is one, whichever way it points.
@@ -39,15 +39,16 @@ class HandledForcesTest {
     void aSquareCantileverIsWeakestAcrossItsCorners() {
         HandledForces root = new HandledForces(new double[6], new double[]{0, HAND, 0, 0, 0, HAND},
                 new double[]{0, 0, HAND, 0, -HAND, 0});
-        assertThat(root.most(List.of(new Term(1, 4), new Term(1, 5)))).isCloseTo(Math.sqrt(2) * HAND, within(1e-6));
+        assertThat(root.most(SumOfSizes.of(new Term(1, 4), new Term(1, 5)))).isCloseTo(Math.sqrt(2) * HAND,
+                within(1e-6));
     }
 
     /** Where the hand moves the rig instead, what is steady is left. */
     @Test
     void withoutAHandTheSteadyLoadIsLeft() {
         HandledForces steady = new HandledForces(new double[]{3, -4, 0, 0, 0, 12});
-        assertThat(steady.most(List.of(new Term(1, 0, 1)))).isCloseTo(5, within(1e-12));
-        assertThat(steady.most(List.of(new Term(1, 0, 1)), List.of(new Term(1, 5))))
+        assertThat(steady.most(SumOfSizes.of(new Term(1, 0, 1)))).isCloseTo(5, within(1e-12));
+        assertThat(steady.most(SumOfSizes.of(new Term(1, 0, 1)), SumOfSizes.of(new Term(1, 5))))
                 .isCloseTo(Math.sqrt(25 + 3 * 144), within(1e-9));
     }
 
@@ -59,10 +60,10 @@ class HandledForcesTest {
         double[] steady = gauss(random, 6);
         List<double[]> hand = IntStream.range(0, 3).mapToObj(i -> gauss(random, 6)).toList();
         HandledForces forces = new HandledForces(steady, hand.toArray(double[][]::new));
-        List<Term> direct = seed % 2 == 0
-                ? List.of(new Term(1.3, 0), new Term(0.7, 4), new Term(2.1, 5))
-                : List.of(new Term(1.3, 0), new Term(1.7, 4, 5));
-        List<Term> shear = List.of(new Term(0.9, 1, 2), new Term(1.1, 3));
+        SumOfSizes direct = seed % 2 == 0
+                ? SumOfSizes.of(new Term(1.3, 0), new Term(0.7, 4), new Term(2.1, 5))
+                : SumOfSizes.of(new Term(1.3, 0), new Term(1.7, 4, 5));
+        SumOfSizes shear = SumOfSizes.of(new Term(0.9, 1, 2), new Term(1.1, 3));
         double sum = 0;
         double mises = 0;
         for (int i = 0; i < 100_000; i++) {
