@@ -25,14 +25,12 @@ public record MassProperties(double mass, Vec3 centre, double xx, double yy, dou
     /**
      * A thing whose own axes are principal ones.
      *
-     * @param axes which way these lie; where they do makes no difference
      * @param sx ∫x² dm along its own x axis about the centre, kg·m²
      * @param sy the same along y
      * @param sz the same along z
      */
-    public static MassProperties principal(double mass, Vec3 centre, Placement axes, double sx, double sy, double sz) {
-        MassProperties turned = ofMoments(mass, Vec3.ZERO, sx, sy, sz, 0, 0, 0).placed(axes);
-        return new MassProperties(mass, centre, turned.xx, turned.yy, turned.zz, turned.xy, turned.yz, turned.zx);
+    public static MassProperties principal(double mass, Vec3 centre, double sx, double sy, double sz) {
+        return ofMoments(mass, centre, sx, sy, sz, 0, 0, 0);
     }
 
     /** From the raw second moments about the centre: ∫x², ∫y², ∫z² and the products. */

@@ -226,8 +226,9 @@ final class StandingChecks {
     private static Reading person(Situation s, Tipping t, String when) {
         double person = s.policy().standing().person();
         double least = Reading.PLENTY * Math.max(person, 0.1);
+        double moves = s.feet().move();
         for (Vec3 corner : corners(s)) {
-            least = Math.min(least, Math.max(0, t.tippingMass(s.feet().aboveGround(corner), s.feet().move())));
+            least = Math.min(least, Math.max(0, t.tippingMass(s.feet().aboveGround(corner), moves)));
         }
         double tips = least;
         return new Reading(person, tips, () -> s.show(Quantity.MASS, tips) + " on a corner of the base tips it" + when)

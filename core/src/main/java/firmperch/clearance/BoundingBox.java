@@ -4,6 +4,7 @@ import firmperch.body.Body;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Solid;
+import firmperch.body.Supply;
 import firmperch.body.Vec3;
 
 /**
@@ -39,6 +40,11 @@ public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, doub
             }
         }
         return true;
+    }
+
+    /** False for what is so small that it lies within what it is fitted to; a point of the gear is asked for by itself. */
+    boolean counts() {
+        return radius > 0 || piece.supply() instanceof Supply.Owned;
     }
 
     /** What it moves with. */

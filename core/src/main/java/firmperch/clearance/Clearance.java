@@ -3,7 +3,6 @@ package firmperch.clearance;
 import firmperch.body.Body;
 import firmperch.body.Piece;
 import firmperch.body.Placement;
-import firmperch.body.Supply;
 import firmperch.body.Vec3;
 import firmperch.place.Block;
 import firmperch.pose.CellBounds;
@@ -31,16 +30,14 @@ public final class Clearance {
     private final Placement room;
     private final List<Piece> pieces;
     private final List<BoundingBox> boxes;
-    /** Middles of the spheres as they are posed; null for what is not asked. */
+    /** Middles of the spheres as they are posed; null until they are asked for. */
     private final Vec3[] middles;
     /** The same in the room. */
     private final Vec3[] inRoom;
     /** Where each piece is; null until it is asked for. */
     private final Placement[] placed;
     /** How far each piece reaches along each of the room's {@link #WAYS}, from the room's origin, m; NaN until it is asked for. */
-    private final double[] extents;
-    /** These ways in the rig's axes. */
-    private final Vec3[] ways = new Vec3[WAYS.length];
+    private double[] extents;
 
     /**
      * Prepares the distances of a rig in a pose.
@@ -57,21 +54,26 @@ public final class Clearance {
         pieces = posed.rig().assembly().pieces();
         middles = new Vec3[boxes.size()];
         inRoom = new Vec3[boxes.size()];
-        for (int i = 0; i < middles.length; i++) {
-            // A small fitting lies within what it is fitted to: only a point of the gear is asked for by itself.
-            boolean counts = boxes.get(i).radius() > 0 || pieces.get(i).supply() instanceof Supply.Owned;
-            middles[i] = counts ? posed.point(boxes.get(i).body(), boxes.get(i).middle()) : null;
-            inRoom[i] = counts ? room.point(middles[i]) : null;
-        }
         placed = new Placement[middles.length];
-        extents = new double[WAYS.length * middles.length];
-        Arrays.fill(extents, Double.NaN);
-        for (int way = 0; way < ways.length; way++) {
-            ways[way] = room.inward(WAYS[way]);
-        }
     }
 
-    private Placement placed(int piece) {
+    /** Middle of the sphere around a piece. */
+    Vec3 middle(int piece) {
+        if (middles[piece] == null) {
+            middles[piece] = posed.point(boxes.get(piece).body(), boxes.get(piece).middle());
+        }
+        return middles[piece];
+    }
+
+    private Vec3 inRoom(int piece) {
+        if (inRoom[piece] == null) {
+            inRoom[piece] = room.point(middle(piece));
+        }
+        return inRoom[piece];
+    }
+
+    /** Where a piece is. */
+    Placement placed(int piece) {
         if (placed[piece] == null) {
             placed[piece] = posed.place(pieces.get(piece));
         }
@@ -91,19 +93,26 @@ public final class Clearance {
 
     /** How far a piece reaches along one of the ways, m from the room's origin: asked for again and again, by walls, bench and things. */
     private double extent(int piece, int way) {
+        double[] all = extents;
+        if (all == null) {
+            all = new double[WAYS.length * middles.length];
+            Arrays.fill(all, Double.NaN);
+            extents = all;
+        }
         int known = WAYS.length * piece + way;
-        if (Double.isNaN(extents[known])) {
+        if (Double.isNaN(all[known])) {
+            Vec3 own = room.inward(WAYS[way]);
             if (boxes.get(piece).full()) {
                 // A box reaches as far both ways.
-                double half = boxes.get(piece).half(placed(piece), ways[way]);
-                double middle = inRoom[piece].dot(WAYS[way]);
-                extents[known] = middle + half;
-                extents[known ^ 1] = half - middle;
+                double half = boxes.get(piece).half(placed(piece), own);
+                double middle = inRoom(piece).dot(WAYS[way]);
+                all[known] = middle + half;
+                all[known ^ 1] = half - middle;
             } else {
-                extents[known] = room.origin().dot(WAYS[way]) + reach(piece, ways[way]);
+                all[known] = room.origin().dot(WAYS[way]) + reach(piece, own);
             }
         }
-        return extents[known];
+        return all[known];
     }
 
     /** Which of the ways a direction is; −1 for none. */
@@ -127,17 +136,17 @@ public final class Clearance {
      */
     public double furthest(Vec3 direction, Predicate<Body> which, double enough) {
         int way = way(direction);
-        Vec3 own = way < 0 ? room.inward(direction) : ways[way];
+        Vec3 own = room.inward(direction);
         double origin = room.origin().dot(direction);
         boolean upright = direction.radius() == 0;
         double most = Double.NEGATIVE_INFINITY;
         for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
-            if (middles[i] == null) {
+            if (!boxes.get(i).counts()) {
                 continue;
             }
             Body body = pieces.get(i).body();
             double loose = loose(body, upright);
-            if (inRoom[i].dot(direction) + boxes.get(i).radius() + loose > most && which.test(body)) {
+            if (inRoom(i).dot(direction) + boxes.get(i).radius() + loose > most && which.test(body)) {
                 most = Math.max(most, (way < 0 ? origin + reach(i, own) : extent(i, way)) + loose);
             }
         }
@@ -159,12 +168,12 @@ public final class Clearance {
         Vec3 high = block.most();
         double least = Double.POSITIVE_INFINITY;
         for (int i = pieces.size() - 1; i >= 0; i--) {
-            if (middles[i] == null) {
+            if (!boxes.get(i).counts()) {
                 continue;
             }
             Piece piece = pieces.get(i);
             double loose = loose(piece.body(), false);
-            if (outside(inRoom[i], low, high) - boxes.get(i).radius() - loose < least
+            if (outside(inRoom(i), low, high) - boxes.get(i).radius() - loose < least
                     && which.test(piece.body())) {
                 double gap = gap(i, low, high, least + loose) - loose;
                 least = Math.min(least, gap < Math.min(least, exactly) ? exact(i, block) - loose : gap);
@@ -204,12 +213,12 @@ public final class Clearance {
         Vec3 along = b.minus(a);
         double square = Math.max(along.dot(along), TOUCHING * TOUCHING);
         for (int i = 0; i < pieces.size(); i++) {
-            if (middles[i] == null || boxes.get(i).radius() == 0) {
+            if (boxes.get(i).radius() == 0) {
                 continue;
             }
             int piece = i;
-            Vec3 nearest = a.plus(along.times(Math.clamp(middles[i].minus(a).dot(along) / square, 0, 1)));
-            Vec3 off = middles[i].minus(nearest);
+            Vec3 nearest = a.plus(along.times(Math.clamp(middle(i).minus(a).dot(along) / square, 0, 1)));
+            Vec3 off = middle(i).minus(nearest);
             double near = boxes.get(i).radius() + TOUCHING;
             if (off.dot(off) < near * near && which.test(pieces.get(i))
                     && Gjk.distance(d -> furthest(piece, d), d -> d.dot(along) > 0 ? b : a, off, 0) == 0) {
@@ -224,7 +233,7 @@ public final class Clearance {
         double least = FAR;
         String names = "";
         for (CollisionPair pair : group.pairs()) {
-            double gap = pair.apart(middles, least) ? FAR : pair.distance(this::placed, null, middles, least);
+            double gap = pair.apart(this, least) ? FAR : pair.distance(this, null, least);
             if (gap < least) {
                 least = gap;
                 names = "“" + pair.a().piece().name() + "” and “" + pair.b().piece().name() + "”";
@@ -240,10 +249,10 @@ public final class Clearance {
         // What is no nearer than this tells nothing new: pieces alike are often as near as each other.
         double limit = FAR - Gjk.NEAR_ENOUGH;
         for (CollisionPair pair : group.pairs()) {
-            if (cell == null && pair.apart(middles, limit)) {
+            if (cell == null && pair.apart(this, limit)) {
                 continue;
             }
-            double gap = pair.distance(this::placed, cell, middles, Math.min(limit, enough));
+            double gap = pair.distance(this, cell, Math.min(limit, enough));
             least = Math.min(least, gap);
             limit = gap < limit ? gap - Gjk.NEAR_ENOUGH : limit;
             if (least == 0) {

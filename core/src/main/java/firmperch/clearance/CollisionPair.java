@@ -6,7 +6,6 @@ import firmperch.body.Vec3;
 import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
 import firmperch.pose.RelativeMotionBounds;
-import java.util.function.IntFunction;
 
 /**
  * Two pieces that a joint moves against each other and that are not made to lie in each other: they may collide. How far apart they
@@ -99,9 +98,9 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
     }
 
     /** True if in the one pose their bounding spheres are at least that far apart, m: asked of every pair, so without a root. */
-    boolean apart(Vec3[] middles, double limit) {
-        Vec3 one = middles[indexA];
-        Vec3 other = middles[indexB];
+    boolean apart(Clearance pose, double limit) {
+        Vec3 one = pose.middle(indexA);
+        Vec3 other = pose.middle(indexB);
         double x = one.x() - other.x();
         double y = one.y() - other.y();
         double z = one.z() - other.z();
@@ -113,15 +112,14 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
      * A distance that the pieces keep, m; beyond the limit only that they keep at least the limit, told by any figure between the
      * limit and the distance.
      *
+     * @param pose where the pieces are
      * @param cell of poses around that pose, in all of which they keep it; null for the one pose
-     * @param placed where each piece is in the pose
-     * @param middles of the spheres around all pieces, as they are posed
      */
-    double distance(IntFunction<Placement> placed, CellBounds cell, Vec3[] middles, double limit) {
+    double distance(Clearance pose, CellBounds cell, double limit) {
         if (always >= limit) {
             return always;
         }
-        Vec3 apart = middles[indexA].minus(middles[indexB]);
+        Vec3 apart = pose.middle(indexA).minus(pose.middle(indexB));
         if (cell != null) {
             // What lies above the other stays so as far as nothing rises: turning and running about level brings it no nearer.
             double above = Math.abs(apart.z()) - a.radius() - b.radius();
@@ -135,8 +133,8 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
         if (spheres >= limit) {
             return spheres;
         }
-        Placement placeA = placed.apply(indexA);
-        Placement placeB = placed.apply(indexB);
+        Placement placeA = pose.placed(indexA);
+        Placement placeB = pose.placed(indexB);
         Vec3 between = between(placeA, placeB, apart);
         double boxes = gap(placeA, placeB, apart, between) - nearer;
         if (boxes >= limit) {

@@ -1,6 +1,7 @@
 package firmperch.frame;
 
 import firmperch.body.MassProperties;
+import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.stock.Material;
 import firmperch.stock.Section;
@@ -101,20 +102,27 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
     }
 
     /**
-     * A stiff mass fixed to a node.
+     * A stiff mass fixed to a node. Statics feels its mass and where its centre is; its inertia is turned into the model's axes only where that
+     * is asked for.
      *
-     * @param properties its mass, its centre as an offset from the node (m), and its inertia about that centre, all in the model's
-     *     axes
+     * @param own its mass, centre and inertia in its own axes
+     * @param at where these lie, the node its origin
+     * @param offset from the node to its centre, m
      */
-    public record LumpedMass(int node, MassProperties properties) {
-        /** kg. */
-        public double mass() {
-            return properties.mass();
+    public record LumpedMass(int node, MassProperties own, Placement at, Vec3 offset) {
+        /** @param at where its own axes lie, the node the origin, m */
+        public LumpedMass(int node, MassProperties own, Placement at) {
+            this(node, own, at, at.point(own.centre()));
         }
 
-        /** From the node to its centre, m. */
-        public Vec3 offset() {
-            return properties.centre();
+        /** kg. */
+        public double mass() {
+            return own.mass();
+        }
+
+        /** Its mass, its centre as an offset from the node, and its inertia about that centre, all in the model's axes. */
+        public MassProperties properties() {
+            return own.placed(at);
         }
     }
 
@@ -198,13 +206,18 @@ public record FrameModel(List<Vec3> nodes, List<Member> members, List<Support> s
 
         /** Adds a mass of no extent at a point in space, carried by that node. */
         public Builder mass(int node, Vec3 at, double mass) {
-            return mass(node, MassProperties.point(mass, at));
+            return mass(lump(node, MassProperties.point(mass, Vec3.ZERO), Placement.at(at)));
         }
 
-        /** Adds a stiff mass, told where it is in space, carried by that node. */
-        public Builder mass(int node, MassProperties placed) {
-            if (placed.mass() != 0) {
-                masses.add(new LumpedMass(node, placed.seenFrom(nodes.get(node))));
+        /** A stiff mass, its own axes placed in space, carried by that node; not added. */
+        public LumpedMass lump(int node, MassProperties own, Placement at) {
+            return new LumpedMass(node, own,
+                    new Placement(at.origin().minus(nodes.get(node)), at.x(), at.y(), at.z()));
+        }
+
+        public Builder mass(LumpedMass mass) {
+            if (mass.mass() != 0) {
+                masses.add(mass);
             }
             return this;
         }

@@ -71,10 +71,10 @@ final class FrameInPose {
     }
 
     private void add(RigidMass mass, List<LumpedMass> gear) {
-        MassProperties placed = mass.properties().placed(posed.place(mass.body()));
-        frame.mass(mass.node(), placed);
+        LumpedMass lump = frame.lump(mass.node(), mass.properties(), posed.place(mass.body()));
+        frame.mass(lump);
         if (mass.gear()) {
-            gear.add(new LumpedMass(mass.node(), placed.seenFrom(frame.at(mass.node()))));
+            gear.add(lump);
         }
     }
 
@@ -98,7 +98,7 @@ final class FrameInPose {
         List<Attachment> along = along(bar, place);
         for (Skeleton.OnBar thing : skeleton.onBars()) {
             if (thing.bar() == bar) {
-                frame.mass(nearest(along, thing.at()).group(), thing.properties().placed(posed.place(bar.body())));
+                frame.mass(frame.lump(nearest(along, thing.at()).group(), thing.properties(), posed.place(bar.body())));
             }
         }
         rest(place, bar, along.getFirst().group(), 0, along.getFirst().at());
@@ -180,9 +180,9 @@ final class FrameInPose {
             Section section = ((Solid.Bar) bar.solid()).section();
             double density = bar.material().density();
             double mass = section.lineMass(bar.material()) * length;
-            frame.mass(group, MassProperties.principal(mass, place.point(new Vec3((from + to) / 2, 0, 0)), place,
+            frame.mass(frame.lump(group, MassProperties.principal(mass, new Vec3((from + to) / 2, 0, 0),
                     mass * length * length / 12, density * length * section.secondMomentZ(),
-                    density * length * section.secondMomentY()));
+                    density * length * section.secondMomentY()), place));
         }
     }
 

@@ -189,12 +189,12 @@ public final class Posed {
 
     /** Mass of everything, the spare included, kg. */
     public double mass() {
-        return everything().mass();
+        return rig.mass();
     }
 
     /** Weight of everything, N. */
     public double weight() {
-        return everything().weight();
+        return rig.mass() * Gravity.STANDARD;
     }
 
     /** Centre of mass of everything, m. */
@@ -204,7 +204,7 @@ public final class Posed {
 
     /** Mass of a station and everything that rests on it, spare included, kg. */
     public double massFrom(Station station) {
-        return from(station).mass();
+        return rig.massFrom(station);
     }
 
     private Carried from(Station station) {

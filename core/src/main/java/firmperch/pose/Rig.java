@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
 
 /**
  * An assembly prepared for posing: everything that is the same in every pose, worked out once an edit. Safe to share
@@ -47,6 +48,9 @@ public final class Rig {
     /** The masses without the spare, shared by rigs that differ in the spare only. */
     private final List<StationMass> own;
     private final List<StationMass> all;
+    private final double mass;
+    /** Of all that rests on each station, kg. */
+    private final double[] resting;
     private final boolean[][] carries;
     private final double[] slips;
     private final int[] parents;
@@ -95,6 +99,8 @@ public final class Rig {
         facets = new Facets[assembly.pieces().size()];
         own = stationMasses();
         all = withSpare();
+        mass = sum(part -> true);
+        resting = resting();
         skeletons = new ConcurrentHashMap<>();
     }
 
@@ -111,6 +117,8 @@ public final class Rig {
         facets = same.facets;
         own = same.own;
         all = withSpare();
+        mass = sum(part -> true);
+        resting = resting();
         skeletons = same.skeletons;
     }
 
@@ -164,6 +172,28 @@ public final class Rig {
         return masses;
     }
 
+    private double[] resting() {
+        double[] sums = new double[carries.length];
+        for (int low = 0; low < sums.length; low++) {
+            boolean[] on = carries[low];
+            sums[low] = sum(part -> on[part.station]);
+        }
+        return sums;
+    }
+
+    private double sum(Predicate<StationMass> which) {
+        double sum = 0;
+        for (StationMass part : all) {
+            sum += which.test(part) ? part.mass() : 0;
+        }
+        return sum;
+    }
+
+    /** Mass of a station and all that rests on it, the spare included, kg. */
+    double massFrom(Station station) {
+        return resting[indexOf(station)];
+    }
+
     /** The masses of each body by station, the spare last if there is one. */
     List<StationMass> masses() {
         return all;
@@ -200,7 +230,13 @@ public final class Rig {
 
     /** A station's number from the place up. */
     public int indexOf(Station station) {
-        return assembly.stations().indexOf(station);
+        List<Station> all = assembly.stations();
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i) == station) {
+                return i;
+            }
+        }
+        return all.indexOf(station);
     }
 
     /** True if one station is the other or carries it. */
@@ -282,11 +318,7 @@ public final class Rig {
 
     /** Mass of everything, the spare included, kg. */
     public double mass() {
-        double sum = 0;
-        for (StationMass part : all) {
-            sum += part.mass();
-        }
-        return sum;
+        return mass;
     }
 
     /** Where a point of a body is in a pose: quicker than putting the whole rig into it. */

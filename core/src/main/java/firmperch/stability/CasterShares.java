@@ -38,7 +38,7 @@ public final class CasterShares {
         for (Footing one : contacts) {
             for (Footing other : contacts) {
                 if (one != other && one.roam() + other.roam() > 0) {
-                    largest = Math.max(largest, SwivelAscent.onTwo(one, other, centre));
+                    largest = Math.max(largest, SwivelAscent.onTwo(one, other, centre, largest));
                 }
             }
         }

@@ -201,14 +201,18 @@ final class SwivelAscent {
 
     /**
      * The most that one of two feet carries, 0 to 1, where the load stands right between them: turning the swivel of the other, the one
-     * is where the line on through the load meets its circle. 0 where no swivels bring the load between them.
+     * is where the line on through the load meets its circle. 0 where no swivels bring the load between them, or where it is no more than is
+     * known already.
      */
-    static double onTwo(Footing one, Footing other, Vec3 load) {
+    static double onTwo(Footing one, Footing other, Vec3 load, double known) {
         double dx = one.point().x() - other.point().x();
         double dy = one.point().y() - other.point().y();
         double off = Math.abs(dx * (load.y() - other.point().y()) - dy * (load.x() - other.point().x()))
                 / Math.max(Vec3.across(dx, dy), 1e-12);
-        if (off > Math.max(one.roam(), other.roam())) {
+        // What the one carries is as the load's distance from the other to that between them.
+        double roams = one.roam() + other.roam();
+        double far = Vec3.across(load.x() - other.point().x(), load.y() - other.point().y()) + other.roam();
+        if (off > Math.max(one.roam(), other.roam()) || far <= known * (Vec3.across(dx, dy) - roams)) {
             return 0;
         }
         double best = 0;

@@ -53,21 +53,25 @@ public final class Feet {
     }
 
     private double rise(Body body) {
-        return cell == null ? 0 : cell.rise(body);
+        return cell == null || study.feetStay() ? 0 : cell.rise(body);
     }
 
     /** Height of the lowest surface that it stands on, m; 0 where it stands on none. */
     public synchronized double ground() {
         if (Double.isNaN(ground)) {
-            double least = Double.POSITIVE_INFINITY;
-            for (Contact contact : study.assembly().contacts()) {
-                if (contact.surface().carries()) {
-                    least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
-                }
-            }
-            ground = Double.isInfinite(least) ? 0 : least;
+            ground = study.feetStay() ? study.ground() : groundNow();
         }
         return ground;
+    }
+
+    double groundNow() {
+        double least = Double.POSITIVE_INFINITY;
+        for (Contact contact : study.assembly().contacts()) {
+            if (contact.surface().carries()) {
+                least = Math.min(least, posed.at(contact).z() - rise(contact.body()));
+            }
+        }
+        return Double.isInfinite(least) ? 0 : least;
     }
 
     /** A point with its height measured from {@link #ground}. */
@@ -95,8 +99,10 @@ public final class Feet {
     /** How far a joint can move any foot in a cell of poses, m; 0 in one pose. */
     public double move() {
         double most = 0;
-        for (Contact contact : study.assembly().contacts()) {
-            most = Math.max(most, cell == null ? 0 : cell.of(contact.body()));
+        if (cell != null && !study.feetStay()) {
+            for (Contact contact : study.assembly().contacts()) {
+                most = Math.max(most, cell.of(contact.body()));
+            }
         }
         return most;
     }

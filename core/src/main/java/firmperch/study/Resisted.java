@@ -66,7 +66,7 @@ final class Resisted {
         List<Freedom> freedoms = posed.rig().assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {
             double holds = posed.rig().slips(f) * atMost;
-            if (Double.isInfinite(holds) || atStop(freedoms.get(f), posed.get(freedoms.get(f)))) {
+            if (Double.isInfinite(holds) || atStop(freedoms.get(f), posed.pose().get(f))) {
                 continue;
             }
             Vec3 moves = posed.velocity(posed.rig().assembly().mount().body(), posed.mount(), f);

@@ -50,6 +50,8 @@ public final class Study {
     private final Lazy<List<CollisionGroup>> collisions;
     private final Lazy<SupportPolygon> locked;
     private final Lazy<SupportPolygon> rolling;
+    private final Lazy<Double> highestFixed;
+    private final Lazy<Double> ground;
     private final boolean stays;
     private final boolean rolls;
     private final Map<Surface, Lazy<Set<Body>>> fixed;
@@ -70,6 +72,8 @@ public final class Study {
         collisions = same.collisions;
         locked = same.locked;
         rolling = same.rolling;
+        highestFixed = same.highestFixed;
+        ground = same.ground;
         stays = same.stays;
         rolls = same.rolls;
         fixed = same.fixed;
@@ -93,7 +97,11 @@ public final class Study {
         collisions = new Lazy<>(() -> CollisionGroup.of(rig, boxes(), set().posed()));
         locked = new Lazy<>(() -> SupportPolygon.of(set().feet().all(false)));
         rolling = new Lazy<>(() -> SupportPolygon.of(set().feet().all(true)));
+        ground = new Lazy<>(() -> set().feet().groundNow());
         int freedoms = rig.assembly().freedoms().size();
+        highestFixed = new Lazy<>(() -> rig.assembly().pieces().stream()
+                .filter(p -> IntStream.range(0, freedoms).noneMatch(f -> rig.moves(f, p.body())))
+                .mapToDouble(p -> set().posed().reach(p, Vec3.UP)).max().orElse(Double.NEGATIVE_INFINITY));
         stays = rig.assembly().contacts().stream()
                 .noneMatch(c -> IntStream.range(0, freedoms).anyMatch(f -> rig.moves(f, c.body())));
         rolls = rig.assembly().contacts().stream().anyMatch(Contact.Caster.class::isInstance);
@@ -131,6 +139,16 @@ public final class Study {
     /** True if no joint moves what it stands on. */
     public boolean feetStay() {
         return stays;
+    }
+
+    /** Where no joint moves the feet, the height of what it stands on, m: the same in every pose. */
+    double ground() {
+        return ground.get();
+    }
+
+    /** How high what no joint moves reaches, m; −∞ if there is nothing. */
+    double highestFixed() {
+        return highestFixed.get();
     }
 
     /** True if it stands on wheels, and so may be turned. */
@@ -224,7 +242,9 @@ public final class Study {
     /** The figure for this rig, computed once for all studies of it. */
     @SuppressWarnings("unchecked")
     public <T> T get(Derived<T> what) {
-        return (T) derived.computeIfAbsent(what, w -> new Lazy<>(() -> what.from.apply(this))).get();
+        Lazy<?> known = derived.get(what);
+        return (T) (known != null ? known : derived.computeIfAbsent(what, w -> new Lazy<>(() -> what.from.apply(this))))
+                .get();
     }
 
     /** Bars that bend. */
