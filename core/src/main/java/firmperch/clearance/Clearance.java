@@ -32,8 +32,8 @@ public final class Clearance {
     private final List<BoundingBox> boxes;
     /** Middles of the spheres as they are posed; null until they are asked for. */
     private final Vec3[] middles;
-    /** The same in the room. */
-    private final Vec3[] inRoom;
+    /** The spheres in the room, four figures each: their middles' places and their radii, −∞ for what is not asked; null until they are asked for. */
+    private double[] spheres;
     /** Where each piece is; null until it is asked for. */
     private final Placement[] placed;
     /** How far each piece reaches along each of the room's {@link #WAYS}, from the room's origin, m; NaN until it is asked for. */
@@ -53,7 +53,6 @@ public final class Clearance {
         this.boxes = boxes;
         pieces = posed.rig().assembly().pieces();
         middles = new Vec3[boxes.size()];
-        inRoom = new Vec3[boxes.size()];
         placed = new Placement[middles.length];
     }
 
@@ -65,11 +64,27 @@ public final class Clearance {
         return middles[piece];
     }
 
-    private Vec3 inRoom(int piece) {
-        if (inRoom[piece] == null) {
-            inRoom[piece] = room.point(middle(piece));
+    private double[] spheres() {
+        double[] all = spheres;
+        if (all == null) {
+            all = new double[4 * middles.length];
+            for (int i = 0; i < middles.length; i++) {
+                boolean counts = boxes.get(i).counts();
+                Vec3 middle = counts ? room.point(middle(i)) : Vec3.ZERO;
+                all[4 * i] = middle.x();
+                all[4 * i + 1] = middle.y();
+                all[4 * i + 2] = middle.z();
+                all[4 * i + 3] = counts ? boxes.get(i).radius() : Double.NEGATIVE_INFINITY;
+            }
+            spheres = all;
         }
-        return inRoom[piece];
+        return all;
+    }
+
+    /** How far along a direction of the room the middle of a sphere lies, m. */
+    private static double along(double[] spheres, int piece, Vec3 direction) {
+        return spheres[4 * piece] * direction.x() + spheres[4 * piece + 1] * direction.y()
+                + spheres[4 * piece + 2] * direction.z();
     }
 
     /** Where a piece is. */
@@ -105,7 +120,7 @@ public final class Clearance {
             if (boxes.get(piece).full()) {
                 // A box reaches as far both ways.
                 double half = boxes.get(piece).half(placed(piece), own);
-                double middle = inRoom(piece).dot(WAYS[way]);
+                double middle = along(spheres(), piece, WAYS[way]);
                 all[known] = middle + half;
                 all[known ^ 1] = half - middle;
             } else {
@@ -140,14 +155,22 @@ public final class Clearance {
         double origin = room.origin().dot(direction);
         boolean upright = direction.radius() == 0;
         double most = Double.NEGATIVE_INFINITY;
-        for (int i = pieces.size() - 1; i >= 0 && most < enough; i--) {
-            if (!boxes.get(i).counts()) {
-                continue;
-            }
+        double[] spheres = spheres();
+        double[] could = new double[boxes.size()];
+        int likeliest = -1;
+        for (int i = 0; i < could.length; i++) {
             Body body = pieces.get(i).body();
-            double loose = loose(body, upright);
-            if (inRoom(i).dot(direction) + boxes.get(i).radius() + loose > most && which.test(body)) {
-                most = Math.max(most, (way < 0 ? origin + reach(i, own) : extent(i, way)) + loose);
+            could[i] = which.test(body)
+                    ? along(spheres, i, direction) + spheres[4 * i + 3] + loose(body, upright)
+                    : Double.NEGATIVE_INFINITY;
+            likeliest = could[i] > (likeliest < 0 ? most : could[likeliest]) ? i : likeliest;
+        }
+        // The likeliest first: most of the others then need not be asked.
+        for (int i = likeliest, next = 0; i >= 0 && most < enough; i = next < could.length ? next++ : -1) {
+            if (could[i] > most) {
+                double reach = way < 0 ? origin + reach(i, own) : extent(i, way);
+                most = Math.max(most, reach + loose(boxes.get(i).body(), upright));
+                could[i] = Double.NEGATIVE_INFINITY;
             }
         }
         return most;
@@ -167,36 +190,53 @@ public final class Clearance {
         Vec3 low = block.least();
         Vec3 high = block.most();
         double least = Double.POSITIVE_INFINITY;
-        for (int i = pieces.size() - 1; i >= 0; i--) {
-            if (!boxes.get(i).counts()) {
-                continue;
-            }
-            Piece piece = pieces.get(i);
-            double loose = loose(piece.body(), false);
-            if (outside(inRoom(i), low, high) - boxes.get(i).radius() - loose < least
-                    && which.test(piece.body())) {
+        double[] spheres = spheres();
+        double[] could = new double[boxes.size()];
+        int likeliest = -1;
+        for (int i = 0; i < could.length; i++) {
+            Body body = pieces.get(i).body();
+            could[i] = which.test(body)
+                    ? outside(spheres, i, low, high) - spheres[4 * i + 3] - loose(body, false)
+                    : Double.POSITIVE_INFINITY;
+            likeliest = could[i] < (likeliest < 0 ? least : could[likeliest]) ? i : likeliest;
+        }
+        // The likeliest first: most of the others then need not be asked.
+        for (int i = likeliest, next = 0; i >= 0; i = next < could.length ? next++ : -1) {
+            if (could[i] < least) {
+                double loose = loose(boxes.get(i).body(), false);
                 double gap = gap(i, low, high, least + loose) - loose;
                 least = Math.min(least, gap < Math.min(least, exactly) ? exact(i, block) - loose : gap);
+                could[i] = Double.POSITIVE_INFINITY;
             }
         }
         return Math.max(0, least);
     }
 
-    /** Distance from a point to a box, m; 0 inside. */
-    private static double outside(Vec3 p, Vec3 low, Vec3 high) {
-        double x = Math.max(0, Math.max(low.x() - p.x(), p.x() - high.x()));
-        double y = Math.max(0, Math.max(low.y() - p.y(), p.y() - high.y()));
-        double z = Math.max(0, Math.max(low.z() - p.z(), p.z() - high.z()));
+    /** Distance from the middle of a sphere to a box, m; 0 inside. */
+    private static double outside(double[] spheres, int piece, Vec3 low, Vec3 high) {
+        double px = spheres[4 * piece];
+        double py = spheres[4 * piece + 1];
+        double pz = spheres[4 * piece + 2];
+        double x = Math.max(0, Math.max(low.x() - px, px - high.x()));
+        double y = Math.max(0, Math.max(low.y() - py, py - high.y()));
+        double z = Math.max(0, Math.max(low.z() - pz, pz - high.z()));
         return Math.sqrt(x * x + y * y + z * z);
     }
 
     /** The widest gap along any axis between a piece and a box, m: a lower bound on their distance; from a limit on any that is beyond it. */
     private double gap(int piece, Vec3 low, Vec3 high, double limit) {
+        // The way in which its middle is furthest outside first; the box reaches furthest against a way where it begins.
+        int first = 0;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int way = 0; way < WAYS.length; way++) {
+            double out = WAYS[way].dot(way % 2 == 0 ? low : high) - along(spheres(), piece, WAYS[way]);
+            first = out > most ? way : first;
+            most = Math.max(most, out);
+        }
         double widest = Double.NEGATIVE_INFINITY;
-        for (int way = 0; way < WAYS.length && widest < limit; way++) {
-            // The box reaches furthest against that way where it begins.
-            Vec3 from = way % 2 == 0 ? low : high;
-            widest = Math.max(widest, WAYS[way].dot(from) - extent(piece, way));
+        for (int k = 0; k < WAYS.length && widest < limit; k++) {
+            int way = (first + k) % WAYS.length;
+            widest = Math.max(widest, WAYS[way].dot(way % 2 == 0 ? low : high) - extent(piece, way));
         }
         return widest;
     }

@@ -11,10 +11,12 @@ import java.util.List;
  */
 final class SwivelAscent {
     private static final int TURNS = 24;
-    /** Wheels that turn by less than this, m, stay: where a share is most it changes with the square of that. */
-    private static final double STILL = 1e-4;
+    /** Wheels that turned by less than this, m, stay: they would turn by a tenth of it next, and where a share is most it changes with the square of that. */
+    private static final double STILL = 1e-3;
     /** Of the feet that carry most with the swivels at rest so many are looked at: swivels change a share by less than from foot to foot. */
     private static final int BUSIEST = 2;
+    /** Swivels make no share so many times as large: tried against brute force, no proof. */
+    private static final double MORE = 2;
     /** Ways that a swivel is tried in where two carry it all, and how often finer by half. */
     private static final int AROUND = 24;
     private static final int FINER = 24;
@@ -67,6 +69,9 @@ final class SwivelAscent {
             int foot = 0;
             for (int i = 1; i < n; i++) {
                 foot = rest[i] > rest[foot] ? i : foot;
+            }
+            if (MORE * rest[foot] < largest) {
+                break;
             }
             rest[foot] = Double.NEGATIVE_INFINITY;
             plane = atRest;

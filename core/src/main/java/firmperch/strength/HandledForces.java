@@ -104,39 +104,44 @@ public final class HandledForces {
         return sum.single ? mostOfSingle(sum) : most(sum, SumOfSizes.NONE);
     }
 
-    /** The same of single forces and moments, where the first step is exact. A combination of signs and its opposite make the same. */
+    /**
+     * The same of up to three single forces and moments, where the first step is exact. A combination of signs and its opposite make the same.
+     */
     private double mostOfSingle(SumOfSizes sum) {
-        int n = sum.terms.length;
-        // What the hand makes of two terms together, over all directions.
-        double[] swing = new double[n * n];
-        double[] still = new double[n];
-        for (int i = 0; i < n; i++) {
-            int part = sum.terms[i].parts()[0];
-            double factor = sum.terms[i].factor();
-            still[i] = factor * steady[part];
-            for (int j = 0; j <= i; j++) {
-                int other = sum.terms[j].parts()[0];
-                double both = 0;
-                for (double[] along : hand) {
-                    both += along[part] * along[other];
-                }
-                swing[n * i + j] = (i == j ? 1 : 2) * factor * sum.terms[j].factor() * both;
-            }
+        Term[] terms = sum.terms;
+        int first = terms[0].parts()[0];
+        if (terms.length == 1) {
+            return terms[0].factor() * most(first);
         }
-        double most = 0;
-        for (int signs = 0; signs < 1 << n - 1; signs++) {
-            double total = 0;
-            double square = 0;
-            for (int i = 0; i < n; i++) {
-                int sign = 1 - 2 * (signs >> i & 1);
-                total += sign * still[i];
-                for (int j = 0; j <= i; j++) {
-                    square += sign * (1 - 2 * (signs >> j & 1)) * swing[n * i + j];
-                }
-            }
-            most = Math.max(most, Math.abs(total) + Math.sqrt(Math.max(0, square)));
+        // A third that is not there is nothing times the first.
+        int second = terms[1].parts()[0];
+        int third = terms.length > 2 ? terms[2].parts()[0] : first;
+        double a = terms[0].factor();
+        double b = terms[1].factor();
+        double c = terms.length > 2 ? terms[2].factor() : 0;
+        double squares = 0;
+        double ab = 0;
+        double bc = 0;
+        double ca = 0;
+        for (double[] along : hand) {
+            double x = a * along[first];
+            double y = b * along[second];
+            double z = c * along[third];
+            squares += x * x + y * y + z * z;
+            ab += 2 * x * y;
+            bc += 2 * y * z;
+            ca += 2 * z * x;
         }
-        return most;
+        double x = a * steady[first];
+        double y = b * steady[second];
+        double z = c * steady[third];
+        return Math.max(
+                Math.max(ofSigns(x + y + z, squares + ab + bc + ca), ofSigns(x + y - z, squares + ab - bc - ca)),
+                Math.max(ofSigns(x - y + z, squares - ab - bc + ca), ofSigns(x - y - z, squares - ab + bc - ca)));
+    }
+
+    private static double ofSigns(double still, double swing) {
+        return Math.abs(still) + Math.sqrt(Math.max(0, swing));
     }
 
     /** The greatest √(σ² + 3·τ²) of two sums (von Mises), over all directions of the hand. */

@@ -7,11 +7,12 @@ package firmperch.strength;
 public final class SumOfSizes {
     /** Nothing is added. */
     public static final SumOfSizes NONE = of();
+    private static final int MOST_SINGLE = 3;
 
     final Term[] terms;
     /** How many forces and moments are in it. */
     final int count;
-    /** True if each term is the size of one force or moment. */
+    /** True if it is of one to three terms, each the size of one force or moment. */
     final boolean single;
 
     private SumOfSizes(Term[] terms) {
@@ -21,7 +22,7 @@ public final class SumOfSizes {
             parts += term.parts.length;
         }
         count = parts;
-        single = count == terms.length;
+        single = count == terms.length && count > 0 && count <= MOST_SINGLE;
     }
 
     /**

@@ -38,7 +38,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
     }
 
     private static List<InPicture> of(Situation s, Sight sight, Sight.Before before, Predicate<Body> which) {
-        List<InPicture> all = new ArrayList<>();
+        List<InPicture> all = new ArrayList<>(0);
         double nearest = Math.max(RIM, s.shot().lens().length() - sight.image()) + RIM;
         List<Piece> pieces = s.study().assembly().pieces();
         List<BoundingBox> boxes = s.study().boxes();

@@ -271,7 +271,8 @@ public final class Situation {
         if (Double.isNaN(pushHeight)) {
             double most = policy().standing().pushHeight();
             double ground = feet.ground();
-            pushHeight = study.highestFixed() >= ground + most ? most
+            pushHeight = study.highestFixed() >= ground + most
+                    ? most
                     : Math.min(clearance().furthest(Vec3.UP, body -> true, ground + most) - ground, most);
         }
         return pushHeight;
