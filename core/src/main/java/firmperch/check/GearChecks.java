@@ -12,6 +12,7 @@ import firmperch.part.GearItem;
 import firmperch.part.Mounting;
 import firmperch.place.Bench;
 import firmperch.place.Socket;
+import firmperch.place.Thing;
 import firmperch.place.Spot;
 import firmperch.study.Situation;
 import firmperch.study.Target;
@@ -219,10 +220,14 @@ final class GearChecks {
     private static double toSocket(Situation s) {
         Vec3 foot = s.inRoom(Vec3.ZERO);
         double up = s.stands() ? s.feet().ground() : s.project().place().room().ceiling();
-        return s.project().place().things().stream().filter(Socket.class::isInstance).map(Socket.class::cast)
-                .mapToDouble(socket -> Math.abs(socket.spot().x() - foot.x()) + Math.abs(socket.spot().y() - foot.y())
-                        + Math.abs(socket.height() - up))
-                .min().orElse(0);
+        double least = Double.POSITIVE_INFINITY;
+        for (Thing thing : s.project().place().things()) {
+            if (thing instanceof Socket socket) {
+                least = Math.min(least, Math.abs(socket.spot().x() - foot.x())
+                        + Math.abs(socket.spot().y() - foot.y()) + Math.abs(socket.height() - up));
+            }
+        }
+        return Double.isInfinite(least) ? 0 : least;
     }
 
     private static FunctionCheck<GearItem> watched() {

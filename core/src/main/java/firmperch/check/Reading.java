@@ -2,6 +2,7 @@ package firmperch.check;
 
 import firmperch.frame.FrameSolution;
 import firmperch.study.Situation;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
@@ -42,8 +43,10 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
 
     /** A reading from the loaded frame. Available is 0 where the rig does not stand in this pose. */
     static Reading loaded(Situation situation, double asked, Function<FrameSolution, Reading> reading) {
-        return situation.frame().map(reading)
-                .orElseGet(() -> new Reading(asked, 0, () -> "the perch does not stand in this pose"));
+        Optional<FrameSolution> frame = situation.frame();
+        return frame.isPresent()
+                ? reading.apply(frame.get())
+                : new Reading(asked, 0, () -> "the perch does not stand in this pose");
     }
 
     /** A copy with words for where it is short. */

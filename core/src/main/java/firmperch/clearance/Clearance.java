@@ -16,6 +16,8 @@ import java.util.function.Predicate;
  * of poses. Bounding spheres rule out most; only what could matter is measured by its exact shape.
  */
 public final class Clearance {
+    /** Figures of a sphere: the place of its middle, its radius. */
+    static final int SPHERE = 4;
     /** Distances between two pieces beyond this need not be exact, m. */
     static final double FAR = 0.1;
     /** The same in a cell of poses, m. */
@@ -30,10 +32,13 @@ public final class Clearance {
     private final Placement room;
     private final List<Piece> pieces;
     private final List<BoundingBox> boxes;
+    private final List<Boxes.Around> bodies;
     /** Middles of the spheres as they are posed; null until they are asked for. */
     private final Vec3[] middles;
-    /** The spheres in the room, four figures each: their middles' places and their radii, −∞ for what is not asked; null until they are asked for. */
+    /** The spheres in the room, four figures each: their middles' places and their radii; null until they are asked for. */
     private double[] spheres;
+    /** The same around what counts of each body. */
+    private double[] around;
     /** Where each piece is; null until it is asked for. */
     private final Placement[] placed;
     /** How far each piece reaches along each of the room's {@link #WAYS}, from the room's origin, m; NaN until it is asked for. */
@@ -44,15 +49,16 @@ public final class Clearance {
      *
      * @param cell of poses around it, in all of which what is told holds; null for the one
      * @param room where the rig's axes lie in the room's
-     * @param boxes one around each piece of the assembly, in its order
+     * @param boxes around its pieces
      */
-    public Clearance(Posed posed, CellBounds cell, Placement room, List<BoundingBox> boxes) {
+    public Clearance(Posed posed, CellBounds cell, Placement room, Boxes boxes) {
         this.posed = posed;
         this.cell = cell;
         this.room = room;
-        this.boxes = boxes;
+        this.boxes = boxes.each();
+        bodies = boxes.bodies();
         pieces = posed.rig().assembly().pieces();
-        middles = new Vec3[boxes.size()];
+        middles = new Vec3[boxes.each().size()];
         placed = new Placement[middles.length];
     }
 
@@ -67,24 +73,41 @@ public final class Clearance {
     private double[] spheres() {
         double[] all = spheres;
         if (all == null) {
-            all = new double[4 * middles.length];
+            all = new double[SPHERE * middles.length];
             for (int i = 0; i < middles.length; i++) {
-                boolean counts = boxes.get(i).counts();
-                Vec3 middle = counts ? room.point(middle(i)) : Vec3.ZERO;
-                all[4 * i] = middle.x();
-                all[4 * i + 1] = middle.y();
-                all[4 * i + 2] = middle.z();
-                all[4 * i + 3] = counts ? boxes.get(i).radius() : Double.NEGATIVE_INFINITY;
+                if (boxes.get(i).counts()) {
+                    put(all, i, room.point(middle(i)), boxes.get(i).radius());
+                }
             }
             spheres = all;
         }
         return all;
     }
 
+    private double[] around() {
+        double[] all = around;
+        if (all == null) {
+            all = new double[SPHERE * bodies.size()];
+            for (int i = 0; i < bodies.size(); i++) {
+                Boxes.Around body = bodies.get(i);
+                put(all, i, room.point(posed.point(body.body(), body.middle())), body.radius());
+            }
+            around = all;
+        }
+        return all;
+    }
+
+    private static void put(double[] spheres, int number, Vec3 middle, double radius) {
+        spheres[SPHERE * number] = middle.x();
+        spheres[SPHERE * number + 1] = middle.y();
+        spheres[SPHERE * number + 2] = middle.z();
+        spheres[SPHERE * number + 3] = radius;
+    }
+
     /** How far along a direction of the room the middle of a sphere lies, m. */
     private static double along(double[] spheres, int piece, Vec3 direction) {
-        return spheres[4 * piece] * direction.x() + spheres[4 * piece + 1] * direction.y()
-                + spheres[4 * piece + 2] * direction.z();
+        return spheres[SPHERE * piece] * direction.x() + spheres[SPHERE * piece + 1] * direction.y()
+                + spheres[SPHERE * piece + 2] * direction.z();
     }
 
     /** Where a piece is. */
@@ -156,21 +179,27 @@ public final class Clearance {
         boolean upright = direction.radius() == 0;
         double most = Double.NEGATIVE_INFINITY;
         double[] spheres = spheres();
-        double[] could = new double[boxes.size()];
+        double[] around = around();
+        double[] could = new double[bodies.size()];
         int likeliest = -1;
-        for (int i = 0; i < could.length; i++) {
-            Body body = pieces.get(i).body();
-            could[i] = which.test(body)
-                    ? along(spheres, i, direction) + spheres[4 * i + 3] + loose(body, upright)
+        for (int b = 0; b < could.length; b++) {
+            Body body = bodies.get(b).body();
+            could[b] = which.test(body)
+                    ? along(around, b, direction) + around[SPHERE * b + 3] + loose(body, upright)
                     : Double.NEGATIVE_INFINITY;
-            likeliest = could[i] > (likeliest < 0 ? most : could[likeliest]) ? i : likeliest;
+            likeliest = could[b] > (likeliest < 0 ? most : could[likeliest]) ? b : likeliest;
         }
-        // The likeliest first: most of the others then need not be asked.
-        for (int i = likeliest, next = 0; i >= 0 && most < enough; i = next < could.length ? next++ : -1) {
-            if (could[i] > most) {
-                double reach = way < 0 ? origin + reach(i, own) : extent(i, way);
-                most = Math.max(most, reach + loose(boxes.get(i).body(), upright));
-                could[i] = Double.NEGATIVE_INFINITY;
+        // The likeliest body first: most of the others then need not be asked.
+        for (int b = likeliest, next = 0; b >= 0; b = next < could.length ? next++ : -1) {
+            if (could[b] <= most) {
+                continue;
+            }
+            could[b] = Double.NEGATIVE_INFINITY;
+            double loose = loose(bodies.get(b).body(), upright);
+            for (int i : bodies.get(b).pieces()) {
+                if (most < enough && along(spheres, i, direction) + spheres[SPHERE * i + 3] + loose > most) {
+                    most = Math.max(most, (way < 0 ? origin + reach(i, own) : extent(i, way)) + loose);
+                }
             }
         }
         return most;
@@ -191,22 +220,29 @@ public final class Clearance {
         Vec3 high = block.most();
         double least = Double.POSITIVE_INFINITY;
         double[] spheres = spheres();
-        double[] could = new double[boxes.size()];
+        double[] around = around();
+        double[] could = new double[bodies.size()];
         int likeliest = -1;
-        for (int i = 0; i < could.length; i++) {
-            Body body = pieces.get(i).body();
-            could[i] = which.test(body)
-                    ? outside(spheres, i, low, high) - spheres[4 * i + 3] - loose(body, false)
+        for (int b = 0; b < could.length; b++) {
+            Body body = bodies.get(b).body();
+            could[b] = which.test(body)
+                    ? outside(around, b, low, high) - around[SPHERE * b + 3] - loose(body, false)
                     : Double.POSITIVE_INFINITY;
-            likeliest = could[i] < (likeliest < 0 ? least : could[likeliest]) ? i : likeliest;
+            likeliest = could[b] < (likeliest < 0 ? least : could[likeliest]) ? b : likeliest;
         }
-        // The likeliest first: most of the others then need not be asked.
-        for (int i = likeliest, next = 0; i >= 0; i = next < could.length ? next++ : -1) {
-            if (could[i] < least) {
-                double loose = loose(boxes.get(i).body(), false);
-                double gap = gap(i, low, high, least + loose) - loose;
-                least = Math.min(least, gap < Math.min(least, exactly) ? exact(i, block) - loose : gap);
-                could[i] = Double.POSITIVE_INFINITY;
+        // The likeliest body first: most of the others then need not be asked.
+        for (int b = likeliest, next = 0; b >= 0; b = next < could.length ? next++ : -1) {
+            if (could[b] >= least) {
+                continue;
+            }
+            could[b] = Double.POSITIVE_INFINITY;
+            double loose = loose(bodies.get(b).body(), false);
+            for (int i : bodies.get(b).pieces()) {
+                if (outside(spheres, i, low, high) - spheres[SPHERE * i + 3] - loose < least) {
+                    double gap = gap(i, low, high, least + loose) - loose;
+                    least = Math.min(least,
+                            gap < Math.min(least, exactly) ? exact(i, block, least + loose) - loose : gap);
+                }
             }
         }
         return Math.max(0, least);
@@ -214,9 +250,9 @@ public final class Clearance {
 
     /** Distance from the middle of a sphere to a box, m; 0 inside. */
     private static double outside(double[] spheres, int piece, Vec3 low, Vec3 high) {
-        double px = spheres[4 * piece];
-        double py = spheres[4 * piece + 1];
-        double pz = spheres[4 * piece + 2];
+        double px = spheres[SPHERE * piece];
+        double py = spheres[SPHERE * piece + 1];
+        double pz = spheres[SPHERE * piece + 2];
         double x = Math.max(0, Math.max(low.x() - px, px - high.x()));
         double y = Math.max(0, Math.max(low.y() - py, py - high.y()));
         double z = Math.max(0, Math.max(low.z() - pz, pz - high.z()));
@@ -241,9 +277,11 @@ public final class Clearance {
         return widest;
     }
 
-    private double exact(int piece, Block block) {
-        return Gjk.distance(d -> room.point(furthest(piece, room.inward(d))), block::furthest, Vec3.UP,
-                Double.POSITIVE_INFINITY);
+    /** Their distance, m, or any figure between the limit and that if it is beyond the limit. */
+    private double exact(int piece, Block block, double limit) {
+        Vec3 apart = room.point(middle(piece)).minus(block.least().plus(block.most()).times(0.5));
+        return Gjk.distance(d -> room.point(furthest(piece, room.inward(d))), block::furthest,
+                apart.length() > TOUCHING ? apart : Vec3.UP, limit);
     }
 
     /** True if any of these pieces lies in the straight line between two points of the room. */
@@ -273,7 +311,7 @@ public final class Clearance {
         double least = FAR;
         String names = "";
         for (CollisionPair pair : group.pairs()) {
-            double gap = pair.apart(this, least) ? FAR : pair.distance(this, null, least);
+            double gap = pair.apart(spheres(), least) ? FAR : pair.distance(this, null, least);
             if (gap < least) {
                 least = gap;
                 names = "“" + pair.a().piece().name() + "” and “" + pair.b().piece().name() + "”";
@@ -285,11 +323,12 @@ public final class Clearance {
     /** Least distance between pieces of a group, m, capped at 10 cm. */
     public double within(CollisionGroup group) {
         double enough = cell == null ? FAR : CLEAR;
+        double[] spheres = cell == null ? spheres() : null;
         double least = FAR;
         // What is no nearer than this tells nothing new: pieces alike are often as near as each other.
         double limit = FAR - Gjk.NEAR_ENOUGH;
         for (CollisionPair pair : group.pairs()) {
-            if (cell == null && pair.apart(this, limit)) {
+            if (cell == null && pair.apart(spheres, limit)) {
                 continue;
             }
             double gap = pair.distance(this, cell, Math.min(limit, enough));

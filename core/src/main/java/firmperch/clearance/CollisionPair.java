@@ -98,12 +98,12 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
     }
 
     /** True if in the one pose their bounding spheres are at least that far apart, m: asked of every pair, so without a root. */
-    boolean apart(Clearance pose, double limit) {
-        Vec3 one = pose.middle(indexA);
-        Vec3 other = pose.middle(indexB);
-        double x = one.x() - other.x();
-        double y = one.y() - other.y();
-        double z = one.z() - other.z();
+    boolean apart(double[] spheres, double limit) {
+        int one = Clearance.SPHERE * indexA;
+        int other = Clearance.SPHERE * indexB;
+        double x = spheres[one] - spheres[other];
+        double y = spheres[one + 1] - spheres[other + 1];
+        double z = spheres[one + 2] - spheres[other + 2];
         double far = limit + a.radius() + b.radius();
         return x * x + y * y + z * z >= far * far;
     }

@@ -79,11 +79,11 @@ final class SparseBlocks {
         }
     }
 
-    /** Adds s·g·gᵀ to a matrix of twelve by twelve: the stiffness s against a movement g·u of two nodes, six of the one, then six of the other. */
+    /** Adds s·g·gᵀ to a matrix of twelve by twelve: the stiffness s against a movement g·u of two nodes, six of the one, then six of the other; not what {@link #addBetween} leaves out. */
     static void spring(double[] k, double[] g, double s) {
         for (int i = 0; i < g.length; i++) {
             double sg = s * g[i];
-            for (int j = 0; j < g.length && sg != 0; j++) {
+            for (int j = i < WAYS ? 0 : WAYS; j < g.length && sg != 0; j++) {
                 k[2 * WAYS * i + j] += sg * g[j];
             }
         }

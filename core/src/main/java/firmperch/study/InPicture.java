@@ -6,6 +6,7 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Vec3;
 import firmperch.clearance.BoundingBox;
+import firmperch.clearance.Boxes;
 import firmperch.place.Block;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -40,16 +41,21 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
     private static List<InPicture> of(Situation s, Sight sight, Sight.Before before, Predicate<Body> which) {
         List<InPicture> all = new ArrayList<>(0);
         double nearest = Math.max(RIM, s.shot().lens().length() - sight.image()) + RIM;
-        List<Piece> pieces = s.study().assembly().pieces();
-        List<BoundingBox> boxes = s.study().boxes();
-        for (int i = 0; i < pieces.size(); i++) {
-            BoundingBox box = boxes.get(i);
-            // What only weighs something has no room around it.
-            if (box.radius() > 0 && which.test(box.body()) && sight.couldShow(
-                    s.inRoom(s.posed().point(box.body(), box.middle())), box.radius(), nearest, before)) {
-                InPicture shown = of(s, sight, i, nearest, before);
-                if (!shown.faces.isEmpty() || !shown.round.isEmpty()) {
-                    all.add(shown);
+        for (Boxes.Around around : s.study().boxes().bodies()) {
+            Placement place = s.study().room().of(s.posed().place(around.body()));
+            if (!which.test(around.body())
+                    || !sight.couldShow(place.point(around.middle()), around.radius(), nearest, before)) {
+                continue;
+            }
+            for (int i : around.pieces()) {
+                BoundingBox box = s.study().boxes().each().get(i);
+                // What only weighs something has no room around it.
+                if (box.radius() > 0
+                        && sight.couldShow(place.point(box.middle()), box.radius(), nearest, before)) {
+                    InPicture shown = of(s, sight, i, nearest, before);
+                    if (!shown.faces.isEmpty() || !shown.round.isEmpty()) {
+                        all.add(shown);
+                    }
                 }
             }
         }
@@ -103,10 +109,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
     public static Hidden hidden(Situation s) {
         Sight sight = Sight.of(s);
         List<InPicture> above = sight.sees() ? of(s, sight, between(s)) : List.of();
-        List<Sight.Seen> wanted = above.isEmpty()
-                ? List.of()
-                : sight.wanted().stream()
-                        .flatMap(corner -> sight.seen(corner).stream()).toList();
+        List<Sight.Seen> wanted = above.isEmpty() ? List.of() : sight.wantedSeen();
         if (wanted.size() < 4) {
             return new Hidden(0, null);
         }
@@ -150,9 +153,7 @@ public record InPicture(Piece piece, List<List<Sight.Seen>> faces, List<List<Sig
      */
     public static double hidden(Situation s, List<Block> solid) {
         Sight sight = Sight.of(s);
-        List<Sight.Seen> wanted = sight.sees()
-                ? sight.wanted().stream().flatMap(corner -> sight.seen(corner).stream()).toList()
-                : List.of();
+        List<Sight.Seen> wanted = sight.sees() ? sight.wantedSeen() : List.of();
         if (wanted.size() < 4) {
             return 0;
         }

@@ -27,6 +27,7 @@ public final class Sight {
     private final double image;
     private final Vec3 plane;
     private final List<Vec3> wanted;
+    private List<Seen> wantedSeen;
     /** Toward the middle from the planes through the lens and the picture's four edges. */
     private final List<Vec3> edges;
     private final Situation s;
@@ -133,6 +134,14 @@ public final class Sight {
     /** Corners of the rectangle that must be in the picture, in their order. */
     public List<Vec3> wanted() {
         return wanted;
+    }
+
+    /** Where in the picture these are, even beyond its edges; fewer than four where one is not before the lens. Safe without a lock: two threads get the same. */
+    List<Seen> wantedSeen() {
+        if (wantedSeen == null) {
+            wantedSeen = wanted.stream().flatMap(corner -> seen(corner).stream()).toList();
+        }
+        return wantedSeen;
     }
 
     /** How far before the lens a point lies, m. */

@@ -22,6 +22,7 @@ import firmperch.stability.Slope;
 import firmperch.stability.SupportPolygon;
 import firmperch.stability.Tipping;
 import firmperch.units.Gravity;
+import firmperch.units.Lazy;
 import firmperch.units.Quantity;
 import java.util.List;
 import java.util.Optional;
@@ -39,11 +40,11 @@ public final class Situation {
     private final CellBounds cell;
     private final Stiffness.End end;
     private final Feet feet;
-    private Framed framed;
-    private Optional<FrameSolution> frame;
-    private UnitLoads unitLoads;
-    private Clearance clearance;
-    private Sight sight;
+    private final Lazy<Framed> framed;
+    private final Lazy<Optional<FrameSolution>> frame;
+    private final Lazy<UnitLoads> unitLoads;
+    private final Lazy<Clearance> clearance;
+    private final Lazy<Sight> sight;
     private double pushHeight = Double.NaN;
     private final Tipping[] tipping = new Tipping[2 * Loading.values().length];
 
@@ -57,6 +58,11 @@ public final class Situation {
         this.cell = cell;
         this.end = end;
         feet = new Feet(study, posed, cell);
+        framed = new Lazy<>(() -> posed.framed(end));
+        frame = new Lazy<>(() -> FrameSolver.solve(framed().model()));
+        unitLoads = new Lazy<>(() -> new UnitLoads(this));
+        clearance = new Lazy<>(() -> new Clearance(posed, cell, study.room(), study.boxes()));
+        sight = new Lazy<>(() -> new Sight(this));
     }
 
     /** A project as its joints are set. */
@@ -111,19 +117,13 @@ public final class Situation {
     }
 
     /** The frame's members, springs and masses in this pose. */
-    public synchronized Framed framed() {
-        if (framed == null) {
-            framed = posed.framed(end);
-        }
-        return framed;
+    public Framed framed() {
+        return framed.get();
     }
 
     /** The frame solved under its own weight and the gear's; empty if it tips over or is a mechanism. */
-    public synchronized Optional<FrameSolution> frame() {
-        if (frame == null) {
-            frame = FrameSolver.solve(framed().model());
-        }
-        return frame;
+    public Optional<FrameSolution> frame() {
+        return frame.get();
     }
 
     /**
@@ -131,11 +131,8 @@ public final class Situation {
      *
      * @throws java.util.NoSuchElementException where {@link #frame} is empty
      */
-    public synchronized UnitLoads unitLoads() {
-        if (unitLoads == null) {
-            unitLoads = new UnitLoads(this);
-        }
-        return unitLoads;
+    public UnitLoads unitLoads() {
+        return unitLoads.get();
     }
 
     /** Level directions at right angles in which a push of that many newtons at the camera is resisted. */
@@ -253,17 +250,13 @@ public final class Situation {
     }
 
     /** How near its pieces are to the room and to each other. */
-    public synchronized Clearance clearance() {
-        if (clearance == null) {
-            clearance = new Clearance(posed, cell, study.room(), study.boxes());
-        }
-        return clearance;
+    public Clearance clearance() {
+        return clearance.get();
     }
 
-    /** What the lens sees. Safe without a lock: two threads get the same. */
+    /** What the lens sees. */
     Sight sight() {
-        sight = sight == null ? new Sight(this) : sight;
-        return sight;
+        return sight.get();
     }
 
     /** Height above what it stands on at which it is pushed, m: its top, but no higher than the policy says. */

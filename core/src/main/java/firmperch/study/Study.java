@@ -8,7 +8,7 @@ import firmperch.body.Piece;
 import firmperch.body.Placement;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
-import firmperch.clearance.BoundingBox;
+import firmperch.clearance.Boxes;
 import firmperch.clearance.CollisionGroup;
 import firmperch.pose.Pose;
 import firmperch.pose.Rig;
@@ -41,12 +41,13 @@ public final class Study {
     private final Shot shot;
     private final Target target;
     private final Placement room;
+    private final Lazy<Pose> asSet;
     private final Rig rig;
     private final Study whole;
     private final Map<CameraRoom, Lazy<Study>> rooms;
     private final Map<Derived<?>, Lazy<?>> derived;
     private final Lazy<List<Piece>> bars;
-    private final Lazy<List<BoundingBox>> boxes;
+    private final Lazy<Boxes> boxes;
     private final Lazy<List<CollisionGroup>> collisions;
     private final Lazy<SupportPolygon> locked;
     private final Lazy<SupportPolygon> rolling;
@@ -64,6 +65,7 @@ public final class Study {
         target = Target.of(project);
         room = room(project.stance());
         this.rig = rig;
+        asSet = new Lazy<>(() -> Pose.of(rig.assembly(), project.stance().joints()));
         this.whole = whole == null ? this : whole;
         rooms = same.rooms;
         derived = same.derived;
@@ -86,6 +88,7 @@ public final class Study {
         target = Target.of(project);
         room = room(project.stance());
         this.rig = rig;
+        asSet = new Lazy<>(() -> Pose.of(rig.assembly(), project.stance().joints()));
         whole = this;
         rooms = new ConcurrentHashMap<>();
         derived = new ConcurrentHashMap<>();
@@ -93,8 +96,8 @@ public final class Study {
             Set<Piece> bending = Collections.newSetFromMap(new IdentityHashMap<>());
             return set().framed().bars().stream().filter(bending::add).toList();
         });
-        boxes = new Lazy<>(() -> rig.assembly().pieces().stream().map(BoundingBox::of).toList());
-        collisions = new Lazy<>(() -> CollisionGroup.of(rig, boxes(), set().posed()));
+        boxes = new Lazy<>(() -> Boxes.of(rig.assembly()));
+        collisions = new Lazy<>(() -> CollisionGroup.of(rig, boxes().each(), set().posed()));
         locked = new Lazy<>(() -> SupportPolygon.of(set().feet().all(false)));
         rolling = new Lazy<>(() -> SupportPolygon.of(set().feet().all(true)));
         ground = new Lazy<>(() -> set().feet().groundNow());
@@ -252,8 +255,8 @@ public final class Study {
         return bars.get();
     }
 
-    /** A box around each piece, in their order. */
-    List<BoundingBox> boxes() {
+    /** Boxes around its pieces. */
+    Boxes boxes() {
         return boxes.get();
     }
 
@@ -296,7 +299,7 @@ public final class Study {
 
     /** The project as its joints are set. */
     public Situation set() {
-        return new Situation(this, Pose.of(rig.assembly(), project.stance().joints()));
+        return new Situation(this, asSet.get());
     }
 
     /** The project in a pose. */
