@@ -1,5 +1,7 @@
 package firmperch.bench;
 
+import firmperch.check.Question;
+import firmperch.check.RaisedQuestions;
 import firmperch.draw.Drawing;
 import firmperch.draw.LensView;
 import firmperch.file.Samples;
@@ -11,6 +13,7 @@ import firmperch.search.Assessment;
 import firmperch.search.Assessor;
 import firmperch.search.ChangeOver;
 import firmperch.search.Progress;
+import firmperch.study.Situation;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -48,6 +51,18 @@ public class SetUpsBenchmark {
     public Assessment drag() {
         lift = lift > 0.2 ? 0 : lift + 0.001;
         return Assessor.now(Path.of("stance.joints.arm.lift").with(project, lift), complete);
+    }
+
+    /** All findings of one pose in each of the four, of a rig that is put up. Budget 1 ms. */
+    @Benchmark
+    public double findings() {
+        double used = 0;
+        for (Situation there : complete.study().inEach()) {
+            for (Question<?> question : RaisedQuestions.of(complete.study())) {
+                used += question.at(there).used();
+            }
+        }
+        return used;
     }
 
     /** All findings of one pose in each of the four, the rig put up anew. */

@@ -131,6 +131,41 @@ class CollisionPairTest {
         }
     }
 
+    /** What is a cylinder is asked by its axis, everything by its box first: against the hulls themselves, end on, askew or overlapping. */
+    @ParameterizedTest
+    @MethodSource("rigs")
+    void aPairIsAsFarApartAsItsHulls(Study study) {
+        Random random = new Random(17);
+        List<CollisionPair> pairs = study.collisions().stream().flatMap(g -> g.pairs().stream()).toList();
+        for (int i = 0; i < 25; i++) {
+            Situation there = study.in(RandomRigs.pose(study, random));
+            for (CollisionPair pair : pairs) {
+                Piece one = pair.a().piece();
+                Piece other = pair.b().piece();
+                assertThat(pair.distance(there.clearance(), null, 10)).as("%s and %s", one.name(), other.name())
+                        .isCloseTo(Gjk.distance(d -> there.posed().furthest(one, d),
+                                d -> there.posed().furthest(other, d), Vec3.UP, 10), within(2e-7));
+            }
+        }
+    }
+
+    /** How far all of it reaches, bodies that cannot matter left out, is how far its furthest piece does: along the room's axes and askew. */
+    @ParameterizedTest
+    @MethodSource("rigs")
+    void itReachesAsFarAsItsFurthestPiece(Study study) {
+        Random random = new Random(19);
+        List<Piece> counted = study.assembly().pieces().stream().filter(p -> BoundingBox.of(p).counts()).toList();
+        for (int i = 0; i < 25; i++) {
+            Situation there = study.in(RandomRigs.pose(study, random));
+            Vec3 askew = new Vec3(random.nextGaussian(), random.nextGaussian(), random.nextGaussian()).unit();
+            for (Vec3 way : List.of(Vec3.X, Vec3.X.negated(), Vec3.Y, Vec3.Y.negated(), Vec3.UP, Vec3.DOWN, askew)) {
+                double furthest = counted.stream().mapToDouble(p -> there.posed().reach(p, there.turnedBack(way)))
+                        .max().orElseThrow() + there.inRoom(Vec3.ZERO).dot(way);
+                assertThat(there.clearance().furthest(way, body -> true)).isCloseTo(furthest, within(1e-9));
+            }
+        }
+    }
+
     /** By hand: a table that turns under a trolley, 14 mm of bearing between them, and sticks 18 mm beside each other. */
     @Test
     void whatTurnsUnderATrolleyNeverComesNearer() {
