@@ -9,6 +9,7 @@ import firmperch.pose.CellBounds;
 import firmperch.pose.Posed;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import java.util.function.Predicate;
 
 /**
@@ -180,20 +181,9 @@ public final class Clearance {
         double most = Double.NEGATIVE_INFINITY;
         double[] spheres = spheres();
         double[] around = around();
-        double[] could = new double[bodies.size()];
-        int likeliest = -1;
-        for (int b = 0; b < could.length; b++) {
-            Body body = bodies.get(b).body();
-            could[b] = which.test(body)
-                    ? along(around, b, direction) + around[SPHERE * b + 3] + loose(body, upright)
-                    : Double.NEGATIVE_INFINITY;
-            likeliest = could[b] > (likeliest < 0 ? most : could[likeliest]) ? b : likeliest;
-        }
-        // The likeliest body first: most of the others then need not be asked.
-        for (int b = likeliest, next = 0; b >= 0; b = next < could.length ? next++ : -1) {
-            if (could[b] <= most) {
-                continue;
-            }
+        double[] could = could(which,
+                b -> along(around, b, direction) + around[SPHERE * b + 3] + loose(bodies.get(b).body(), upright));
+        for (int b = likeliest(could, most); b >= 0; b = likeliest(could, most)) {
             could[b] = Double.NEGATIVE_INFINITY;
             double loose = loose(bodies.get(b).body(), upright);
             for (int i : bodies.get(b).pieces()) {
@@ -203,6 +193,24 @@ public final class Clearance {
             }
         }
         return most;
+    }
+
+    /** What of each body could be asked for at most; −∞ for what is not asked. */
+    private double[] could(Predicate<Body> which, IntToDoubleFunction most) {
+        double[] could = new double[bodies.size()];
+        for (int b = 0; b < could.length; b++) {
+            could[b] = which.test(bodies.get(b).body()) ? most.applyAsDouble(b) : Double.NEGATIVE_INFINITY;
+        }
+        return could;
+    }
+
+    /** The body that could be most, as long as that is more than is known; −1 else. Asked first, it leaves out most of the others. */
+    private static int likeliest(double[] could, double known) {
+        int likeliest = -1;
+        for (int b = 0; b < could.length; b++) {
+            likeliest = could[b] > (likeliest < 0 ? known : could[likeliest]) ? b : likeliest;
+        }
+        return likeliest;
     }
 
     /** The same without a limit. */
@@ -221,21 +229,11 @@ public final class Clearance {
         double least = Double.POSITIVE_INFINITY;
         double[] spheres = spheres();
         double[] around = around();
-        double[] could = new double[bodies.size()];
-        int likeliest = -1;
-        for (int b = 0; b < could.length; b++) {
-            Body body = bodies.get(b).body();
-            could[b] = which.test(body)
-                    ? outside(around, b, low, high) - around[SPHERE * b + 3] - loose(body, false)
-                    : Double.POSITIVE_INFINITY;
-            likeliest = could[b] < (likeliest < 0 ? least : could[likeliest]) ? b : likeliest;
-        }
-        // The likeliest body first: most of the others then need not be asked.
-        for (int b = likeliest, next = 0; b >= 0; b = next < could.length ? next++ : -1) {
-            if (could[b] >= least) {
-                continue;
-            }
-            could[b] = Double.POSITIVE_INFINITY;
+        // The nearer a body could be, the likelier it is the one.
+        double[] could = could(which, b -> around[SPHERE * b + 3] + loose(bodies.get(b).body(), false)
+                - outside(around, b, low, high));
+        for (int b = likeliest(could, -least); b >= 0; b = likeliest(could, -least)) {
+            could[b] = Double.NEGATIVE_INFINITY;
             double loose = loose(bodies.get(b).body(), false);
             for (int i : bodies.get(b).pieces()) {
                 if (outside(spheres, i, low, high) - spheres[SPHERE * i + 3] - loose < least) {
