@@ -326,9 +326,9 @@ final class BarChecks {
         double length = loads.length(member);
         Vec3 from = s.framed().model().nodes().get(m.from()).plus(m.fromOffset());
         double start = s.posed().place(takes.bar).inside(from).x();
-        for (int i = 0; i <= 2; i++) {
-            sections.add(Stressed.of(loads.at(member, i / 2.0), takes.whole));
-        }
+        sections.add(Stressed.of(loads.atEnd(member, false), takes.whole));
+        sections.add(Stressed.of(loads.at(member, 0.5), takes.whole));
+        sections.add(Stressed.of(loads.atEnd(member, true), takes.whole));
         List<Hole> holes = takes.bar.holes();
         for (int i = 0; i < holes.size(); i++) {
             double share = (holes.get(i).at().x() - start) / length;

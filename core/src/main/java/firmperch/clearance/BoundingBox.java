@@ -57,4 +57,9 @@ public record BoundingBox(Piece piece, Vec3 centre, Vec3 half, Vec3 middle, doub
         return half.x() * Math.abs(placed.x().dot(direction)) + half.y() * Math.abs(placed.y().dot(direction))
                 + half.z() * Math.abs(placed.z().dot(direction));
     }
+
+    /** The same along one of its own axes, by its number, m. */
+    double half(int axis) {
+        return axis == 0 ? half.x() : axis == 1 ? half.y() : half.z();
+    }
 }

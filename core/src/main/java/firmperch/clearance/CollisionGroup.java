@@ -60,7 +60,7 @@ public final class CollisionGroup {
         List<Near> near = new ArrayList<>(pairs.size());
         for (CollisionPair pair : pairs) {
             if (pair.always() < Clearance.FAR) {
-                near.add(new Near(pair, pair.gap(start)));
+                near.add(new Near(pair, pair.boxes(start)));
             }
         }
         near.sort(Comparator.comparingDouble(Near::gap));

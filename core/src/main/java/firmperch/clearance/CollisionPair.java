@@ -34,10 +34,16 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
     /** A line no further from square than this, rad, is square: what a distance is off by goes with its square. */
     private static final double SQUARE = 1e-6;
 
-    /** Distance of their bounding spheres in a pose, m; negative where these overlap. */
-    double gap(Posed posed) {
-        return posed.point(a.body(), a.middle()).minus(posed.point(b.body(), b.middle())).length() - a.radius()
-                - b.radius();
+    /** Distance of their bounding spheres in a pose, or where these overlap that of their boxes along the axis of one, m; negative where these overlap too. */
+    double boxes(Posed posed) {
+        Vec3 apart = posed.point(a.body(), a.middle()).minus(posed.point(b.body(), b.middle()));
+        double spheres = apart.length() - a.radius() - b.radius();
+        if (spheres > 0) {
+            return spheres;
+        }
+        Placement placeA = posed.place(a.piece());
+        Placement placeB = posed.place(b.piece());
+        return between(placeA, placeB, apart, Double.POSITIVE_INFINITY).wide;
     }
 
     /**
@@ -73,28 +79,35 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
         return Math.abs(axis.dot(line)) <= SQUARE * axis.length() * line.length();
     }
 
-    /** That axis of either box along which the gap between them is widest, toward the first. */
-    private Vec3 between(Placement placeA, Placement placeB, Vec3 apart) {
+    /**
+     * That axis of either box along which the gap between them is widest.
+     *
+     * @param enough which gap will do, m
+     */
+    private Gap between(Placement placeA, Placement placeB, Vec3 apart, double enough) {
         Vec3 best = placeA.x();
         double widest = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < 6; k++) {
+        for (int k = 0; k < 6 && widest < enough; k++) {
             Vec3 axis = axis(k < 3 ? placeA : placeB, k % 3);
-            double gap = gap(placeA, placeB, apart, axis);
+            double gap = Math.abs(apart.dot(axis))
+                    - (k < 3 ? a.half(k) + b.half(placeB, axis) : a.half(placeA, axis) + b.half(k - 3));
             if (gap > widest) {
                 widest = gap;
                 best = axis;
             }
         }
-        return best.dot(apart) < 0 ? best.negated() : best;
+        return new Gap(widest, best);
     }
+
+    /**
+     * How far apart the boxes are along an axis.
+     *
+     * @param wide m: a lower bound on the distance of what they contain; negative where they overlap
+     */
+    private record Gap(double wide, Vec3 axis) {}
 
     private static Vec3 axis(Placement placed, int number) {
         return number == 0 ? placed.x() : number == 1 ? placed.y() : placed.z();
-    }
-
-    /** How far apart the boxes are along an axis, m: a lower bound on the distance of what they contain; negative where they overlap. */
-    private double gap(Placement placeA, Placement placeB, Vec3 apart, Vec3 axis) {
-        return Math.abs(apart.dot(axis)) - a.half(placeA, axis) - b.half(placeB, axis);
     }
 
     /** True if in the one pose their bounding spheres are at least that far apart, m: asked of every pair, so without a root. */
@@ -135,13 +148,14 @@ public record CollisionPair(BoundingBox a, BoundingBox b, int indexA, int indexB
         }
         Placement placeA = pose.placed(indexA);
         Placement placeB = pose.placed(indexB);
-        Vec3 between = between(placeA, placeB, apart);
-        double boxes = gap(placeA, placeB, apart, between) - nearer;
-        if (boxes >= limit) {
-            return boxes;
+        Gap boxes = between(placeA, placeB, apart, limit + nearer);
+        if (boxes.wide - nearer >= limit) {
+            return boxes.wide - nearer;
         }
-        Gjk.Found hulls = hulls(placeA, placeB, boxes + nearer > 0 ? between : apart.length() > 1e-9 ? apart : Vec3.UP,
-                limit + nearer, cell == null ? Gjk.NEAR_ENOUGH : ROUGHLY);
+        Vec3 guess = boxes.wide <= 0
+                ? apart.length() > 1e-9 ? apart : Vec3.UP
+                : boxes.axis.dot(apart) < 0 ? boxes.axis.negated() : boxes.axis;
+        Gjk.Found hulls = hulls(placeA, placeB, guess, limit + nearer, cell == null ? Gjk.NEAR_ENOUGH : ROUGHLY);
         if (cell == null || hulls.distance() == 0) {
             return hulls.distance();
         }

@@ -19,6 +19,8 @@ final class BeamElement {
 
     private final Vec3[] axes;
     private final Vec3[] offsets;
+    /** From the second node to the first, m. */
+    private final Vec3 back;
     private final double[] local = new double[DOF * DOF];
     private final double[] fixedEnd = new double[DOF];
     private final double[] transform;
@@ -39,6 +41,7 @@ final class BeamElement {
         y = y.unit();
         axes = new Vec3[]{x, y, x.cross(y)};
         offsets = new Vec3[]{member.fromOffset(), member.toOffset()};
+        back = model.nodes().get(member.from()).minus(model.nodes().get(member.to()));
         transform = transform();
         stiffness(member, length);
         weight(member, length);
@@ -178,15 +181,22 @@ final class BeamElement {
         return a;
     }
 
-    /** Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. */
+    /**
+     * Adds AᵀkA to the structure's stiffness and −Aᵀf to its loads. Only what the first node's own movement does is worked out: by equilibrium the second
+     * node feels the opposite force, and the moment that this makes about it.
+     */
     void addTo(SparseBlocks stiffness, double[] load, Member member) {
         double[] all = new double[DOF * DOF];
+        for (int i = 0; i < END; i++) {
+            addRow(all, i);
+        }
+        for (int i = 0; i < END; i++) {
+            carryAcross(all, DOF * i, 1, END);
+        }
+        for (int i = 0; i < END; i++) {
+            carryAcross(all, END + i, DOF, DOF * END);
+        }
         for (int first = 0; first < DOF; first += END) {
-            for (int second = first; second < DOF; second += END) {
-                for (int i = 0; i < END; i++) {
-                    addRow(all, first, second, i);
-                }
-            }
             int node = first == 0 ? member.from() : member.to();
             for (int i = 0; i < END; i++) {
                 for (int k = 0; k < END; k++) {
@@ -197,23 +207,36 @@ final class BeamElement {
         stiffness.addBetween(member.from(), member.to(), all);
     }
 
-    /** What the force number i of one end does as an end moves: that row of k, turned into the nodes' axes. */
-    private void addRow(double[] all, int first, int second, int i) {
+    /** Of a force and a moment at the first node what the second feels: −F, and −M − r × F with r from the second to the first. */
+    private void carryAcross(double[] all, int at, int step, int further) {
+        double fx = all[at];
+        double fy = all[at + step];
+        double fz = all[at + 2 * step];
+        int to = at + further;
+        all[to] = -fx;
+        all[to + step] = -fy;
+        all[to + 2 * step] = -fz;
+        all[to + 3 * step] = -all[at + 3 * step] - (back.y() * fz - back.z() * fy);
+        all[to + 4 * step] = -all[at + 4 * step] - (back.z() * fx - back.x() * fz);
+        all[to + 5 * step] = -all[at + 5 * step] - (back.x() * fy - back.y() * fx);
+    }
+
+    /** What the force number i of the first end does as that end moves: that row of k, turned into the nodes' axes. */
+    private void addRow(double[] all, int i) {
         double[] row = new double[END];
         for (int k : coupledWith(i)) {
             if (k < END) {
-                double v = local[(first + i) * DOF + second + k];
+                double v = local[i * DOF + k];
                 for (int j = 0; j < END; j++) {
-                    row[j] += v * transform[(second + k) * END + j];
+                    row[j] += v * transform[k * END + j];
                 }
             }
         }
         // A moment of the end is one of the node alone; a force makes both.
         for (int p = i < 3 ? 0 : 3; p < END; p++) {
-            double v = transform[(first + i) * END + p];
-            int at = (first + p) * DOF + second;
+            double v = transform[i * END + p];
             for (int j = 0; j < END; j++) {
-                all[at + j] += v * row[j];
+                all[p * DOF + j] += v * row[j];
             }
         }
     }
@@ -221,23 +244,30 @@ final class BeamElement {
     /** The forces and moments the nodes put on the member's ends, in its own axes: N, N·m; its own weight counted or not. */
     double[] endForces(double[] displacement, Member member, boolean weighed) {
         double[] ends = new double[DOF];
-        for (int end = 0; end < 2; end++) {
-            int node = end == 0 ? member.from() : member.to();
-            Vec3 moved = FrameSolution.movement(displacement, node, offsets[end]);
-            Vec3 turned = FrameSolution.rotation(displacement, node);
-            for (int i = 0; i < 3; i++) {
-                ends[END * end + i] = axes[i].dot(moved);
-                ends[END * end + 3 + i] = axes[i].dot(turned);
-            }
-        }
+        moved(ends, 0, displacement, member.from());
+        moved(ends, END, displacement, member.to());
         double[] forces = weighed ? fixedEnd.clone() : new double[DOF];
         for (int[] coupled : COUPLED) {
             for (int i : coupled) {
+                double sum = 0;
                 for (int j : coupled) {
-                    forces[i] += local[i * DOF + j] * ends[j];
+                    sum += local[i * DOF + j] * ends[j];
                 }
+                forces[i] += sum;
             }
         }
         return forces;
+    }
+
+    /** How an end moves and turns in the member's own axes as its node does. */
+    private void moved(double[] ends, int end, double[] displacement, int node) {
+        for (int i = 0; i < END; i++) {
+            int row = (end + i) * END;
+            double sum = 0;
+            for (int j = 0; j < END; j++) {
+                sum += transform[row + j] * displacement[END * node + j];
+            }
+            ends[end + i] = sum;
+        }
     }
 }

@@ -24,6 +24,8 @@ public final class BlockPattern {
     final int[] place;
     /** For each column of blocks those below the diagonal that can differ from 0, by their rows. */
     final int[][] below;
+    /** Where the numbers of these blocks begin. */
+    final int[][] belowStart;
     /** Where a block's numbers begin, by its row and its column; {@link #NONE} where it is 0 or above the diagonal. */
     final int[][] start;
     /** How many numbers there are. */
@@ -33,14 +35,17 @@ public final class BlockPattern {
         this.place = place;
         this.below = below;
         start = new int[place.length][place.length];
+        belowStart = new int[place.length][];
         int count = 0;
         for (int[] row : start) {
             Arrays.fill(row, NONE);
         }
         for (int column = 0; column < below.length; column++) {
             start[column][column] = SIZE * count++;
-            for (int row : below[column]) {
-                start[row][column] = SIZE * count++;
+            belowStart[column] = new int[below[column].length];
+            for (int i = 0; i < below[column].length; i++) {
+                belowStart[column][i] = SIZE * count;
+                start[below[column][i]][column] = SIZE * count++;
             }
         }
         length = SIZE * count;

@@ -114,30 +114,19 @@ public final class FrameSolver {
         SparseBlocks k = stiffness.copy();
         for (int i = 0; i < active.length; i++) {
             Support s = model.supports().get(i);
-            Vec3 n = s.normal();
-            Vec3 b = across(n);
-            k.spring(s.node(), s.offset(), n.cross(b), s.sideways());
-            k.spring(s.node(), s.offset(), b, s.sideways());
-            k.spring(s.node(), s.offset(), n, active[i] ? s.stiffness() : 0);
+            k.support(s.node(), s.offset(), s.normal(), active[i] ? s.stiffness() : 0, s.sideways());
         }
         return k;
-    }
-
-    /** A direction of length 1 across another. */
-    private static Vec3 across(Vec3 a) {
-        return (Math.abs(a.z()) < 0.9 ? Vec3.UP : Vec3.Y).cross(a).unit();
     }
 
     /** A joint that is stiff in all but the turn about its axis, and the way along it where it slides. */
     private static void addSpring(SparseBlocks k, Spring spring) {
         Vec3 a = spring.axis();
-        Vec3 b = across(a);
-        Vec3 c = a.cross(b);
         double[] all = new double[BETWEEN];
-        for (Vec3 along : new Vec3[]{a, b, c}) {
-            Vec3 from = spring.fromOffset().cross(along);
-            Vec3 to = spring.toOffset().cross(along);
-            addRelative(all, along, from, to, along == a ? Math.min(spring.along(), STIFF) : STIFF);
+        SparseBlocks.shift(all, spring.fromOffset(), spring.toOffset(), STIFF);
+        if (spring.along() < STIFF) {
+            // Along its axis it gives.
+            addRelative(all, a, spring.fromOffset().cross(a), spring.toOffset().cross(a), spring.along() - STIFF);
         }
         addTurn(all, a, Math.min(spring.stiffness(), STIFF));
         k.addBetween(spring.from(), spring.to(), all);

@@ -89,14 +89,56 @@ final class SparseBlocks {
         }
     }
 
-    /** Adds a spring to the ground against the movement along a direction of a point at an offset from a node. */
-    void spring(int node, Vec3 offset, Vec3 along, double stiffness) {
+    /**
+     * Adds to a matrix of twelve by twelve a spring that is as stiff in every direction, between two points, one of each node; not what
+     * {@link #addBetween} leaves out.
+     *
+     * @param from offset of the one from its node, m
+     * @param to offset of the other from its own, m
+     */
+    static void shift(double[] k, Vec3 from, Vec3 to, double stiffness) {
+        shift(k, 0, 2 * WAYS, from, from, stiffness);
+        shift(k, WAYS, 2 * WAYS, from, to, -stiffness);
+        shift(k, 2 * WAYS * WAYS + WAYS, 2 * WAYS, to, to, stiffness);
+    }
+
+    /** Six by six: a point at an offset o moves by u + θ × o, which is what two such movements are multiplied by each other. */
+    private static void shift(double[] k, int first, int row, Vec3 one, Vec3 other, double stiffness) {
+        double[] a = {stiffness * one.x(), stiffness * one.y(), stiffness * one.z()};
+        double[] b = {other.x(), other.y(), other.z()};
+        double product = stiffness * one.dot(other);
+        for (int i = 0; i < 3; i++) {
+            int next = (i + 1) % 3;
+            int last = (i + 2) % 3;
+            int shifts = first + row * i;
+            int turns = first + row * (3 + i) + 3;
+            k[shifts + i] += stiffness;
+            k[shifts + 3 + next] += stiffness * b[last];
+            k[shifts + 3 + last] -= stiffness * b[next];
+            k[first + row * (3 + next) + i] += a[last];
+            k[first + row * (3 + last) + i] -= a[next];
+            k[turns + i] += product;
+            for (int j = 0; j < 3; j++) {
+                k[turns + j] -= b[i] * a[j];
+            }
+        }
+    }
+
+    /**
+     * Adds springs to the ground at a point at an offset from a node.
+     *
+     * @param stiffness along that direction of length 1, N/m
+     * @param across in every direction square to it, N/m
+     */
+    void support(int node, Vec3 offset, Vec3 along, double stiffness, double across) {
         Vec3 turn = offset.cross(along);
         double[] g = {along.x(), along.y(), along.z(), turn.x(), turn.y(), turn.z()};
         int block = pattern.start[pattern.place[node]][pattern.place[node]];
+        shift(values, block, WAYS, offset, offset, across);
         for (int i = 0; i < WAYS; i++) {
+            double more = (stiffness - across) * g[i];
             for (int j = 0; j < WAYS; j++) {
-                values[block + WAYS * i + j] += stiffness * g[i] * g[j];
+                values[block + WAYS * i + j] += more * g[j];
             }
         }
     }
@@ -113,11 +155,11 @@ final class SparseBlocks {
                 return false;
             }
             int[] below = pattern.below[column];
+            int[] blocks = pattern.belowStart[column];
             for (int i = 0; i < below.length; i++) {
-                int block = pattern.start[below[i]][column];
-                divide(block, diagonal);
+                divide(blocks[i], diagonal);
                 for (int j = 0; j <= i; j++) {
-                    subtract(pattern.start[below[i]][below[j]], block, pattern.start[below[j]][column]);
+                    subtract(pattern.start[below[i]][below[j]], blocks[i], blocks[j]);
                 }
             }
         }
@@ -188,7 +230,9 @@ final class SparseBlocks {
             System.arraycopy(load, WAYS * node, x, WAYS * place[node], WAYS);
         }
         for (int column = 0; column < place.length; column++) {
-            forward(x, column);
+            if (loaded(x, WAYS * column)) {
+                forward(x, column);
+            }
         }
         for (int column = place.length - 1; column >= 0; column--) {
             backward(x, column);
@@ -198,6 +242,11 @@ final class SparseBlocks {
             System.arraycopy(x, WAYS * place[node], solved, WAYS * node, WAYS);
         }
         return solved;
+    }
+
+    /** False where nothing has arrived at a node: a load at one place arrives only at what is eliminated after it. */
+    private static boolean loaded(double[] x, int at) {
+        return x[at] != 0 || x[at + 1] != 0 || x[at + 2] != 0 || x[at + 3] != 0 || x[at + 4] != 0 || x[at + 5] != 0;
     }
 
     private void forward(double[] x, int column) {
@@ -211,11 +260,13 @@ final class SparseBlocks {
             }
             x[at + i] = sum * v[diagonal + WAYS * i + i];
         }
-        for (int row : pattern.below[column]) {
-            int block = pattern.start[row][column];
+        int[] rows = pattern.below[column];
+        int[] blocks = pattern.belowStart[column];
+        for (int r = 0; r < rows.length; r++) {
+            int to = WAYS * rows[r];
             for (int i = 0; i < WAYS; i++) {
-                int b = block + WAYS * i;
-                x[WAYS * row + i] -= v[b] * x[at] + v[b + 1] * x[at + 1] + v[b + 2] * x[at + 2]
+                int b = blocks[r] + WAYS * i;
+                x[to + i] -= v[b] * x[at] + v[b + 1] * x[at + 1] + v[b + 2] * x[at + 2]
                         + (v[b + 3] * x[at + 3] + v[b + 4] * x[at + 4] + v[b + 5] * x[at + 5]);
             }
         }
@@ -224,11 +275,12 @@ final class SparseBlocks {
     private void backward(double[] x, int column) {
         double[] v = values;
         int at = WAYS * column;
-        for (int row : pattern.below[column]) {
-            int block = pattern.start[row][column];
+        int[] rows = pattern.below[column];
+        int[] blocks = pattern.belowStart[column];
+        for (int r = 0; r < rows.length; r++) {
             for (int i = 0; i < WAYS; i++) {
-                double one = x[WAYS * row + i];
-                int b = block + WAYS * i;
+                double one = x[WAYS * rows[r] + i];
+                int b = blocks[r] + WAYS * i;
                 for (int j = 0; j < WAYS; j++) {
                     x[at + j] -= v[b + j] * one;
                 }

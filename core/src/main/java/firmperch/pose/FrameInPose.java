@@ -16,7 +16,6 @@ import firmperch.pose.Skeleton.Attachment;
 import firmperch.pose.Skeleton.RigidMass;
 import firmperch.stock.Section;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /** Makes the space frame of one pose from a rig's {@link Skeleton}. */
@@ -119,14 +118,18 @@ final class FrameInPose {
 
     /** The attachments of a bar from its start to its end. */
     private List<Attachment> along(Piece bar, Placement place) {
-        List<Attachment> along = new ArrayList<>();
-        for (Attachment hold : skeleton.attachments(bar)) {
+        List<Attachment> known = skeleton.attachments(bar);
+        if (!Double.isNaN(known.getLast().at())) {
+            return known;
+        }
+        List<Attachment> along = new ArrayList<>(known.size());
+        for (Attachment hold : known) {
             along.add(Double.isNaN(hold.at())
                     ? new Attachment(place.inside(posed.at(hold.joint())).x(), hold.group(), hold.joint(),
                             hold.stiffness(), null)
                     : hold);
         }
-        along.sort(Comparator.comparingDouble(Attachment::at));
+        along.sort(Skeleton.FROM_START);
         return along;
     }
 
@@ -135,7 +138,7 @@ final class FrameInPose {
         Vec3 from = place.point(new Vec3(a.at(), 0, 0));
         Vec3 to = place.point(new Vec3(b.at(), 0, 0));
         int member = pieces.size();
-        frame.member(new Member(bar.station().id() + "/" + bar.name() + " " + member, a.group(), b.group(),
+        frame.member(new Member(bar.name(), a.group(), b.group(),
                 from.minus(frame.at(a.group())), to.minus(frame.at(b.group())), ((Solid.Bar) bar.solid()).section(),
                 bar.material(), place.z(), first ? fixity(place, a) : EndFixity.RIGID,
                 last ? fixity(place, b) : EndFixity.RIGID));

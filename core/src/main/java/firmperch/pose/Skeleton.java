@@ -14,6 +14,7 @@ import firmperch.body.Tie;
 import firmperch.body.Vec3;
 import firmperch.frame.BlockPattern;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -42,6 +43,9 @@ final class Skeleton {
 
     /** The stiff pieces of a body as one mass, and the node that carries it. */
     record RigidMass(Body body, MassProperties properties, int node, boolean gear) {}
+
+    /** From the start of a bar to its end; what depends on the pose comes last. */
+    static final Comparator<Attachment> FROM_START = Comparator.comparingDouble(Attachment::at);
 
     /** A small thing on a bar, carried by the nearest attachment of the bar. */
     record OnBar(Piece bar, double at, MassProperties properties) {}
@@ -98,6 +102,7 @@ final class Skeleton {
         skeleton.hold();
         skeleton.weigh();
         skeleton.sheets.forEach(BendingSheet::found);
+        skeleton.bars.values().forEach(holds -> holds.sort(FROM_START));
         skeleton.nodesOfBodies = rig.assembly().bodies().stream()
                 .map(b -> skeleton.nodeOf.getOrDefault(skeleton.group(b), -1)).toList();
         return skeleton;

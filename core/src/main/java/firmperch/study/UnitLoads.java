@@ -36,6 +36,8 @@ public final class UnitLoads {
     private final List<Vec3> hand;
     private final double force;
     private final Ends[] ends;
+    /** What each member feels at its start and at its end. */
+    private final HandledForces[] atEnds;
     private final Stiffness.End stiff;
     private Moved play;
     private Moved pressed;
@@ -44,6 +46,7 @@ public final class UnitLoads {
         framed = s.framed();
         stiff = s.end();
         ends = new Ends[framed.bars().size()];
+        atEnds = new HandledForces[2 * ends.length];
         rest = s.frame().orElseThrow();
         double extra = s.policy().loads().handling() - 1;
         List<PointForce> weights = new ArrayList<>();
@@ -171,7 +174,11 @@ public final class UnitLoads {
 
     /** N, Vy, Vz (N) and Mx, My, Mz (N·m), in the member's own axes, that one of its ends feels. */
     public HandledForces atEnd(int member, boolean far) {
-        return at(member, far ? 1 : 0);
+        int end = 2 * member + (far ? 1 : 0);
+        if (atEnds[end] == null) {
+            atEnds[end] = at(member, far ? 1 : 0);
+        }
+        return atEnds[end];
     }
 
     /**

@@ -61,7 +61,7 @@ class SparseBlocksTest {
     @Test
     void whatIsNotHeldIsTold() {
         SparseBlocks free = SparseBlocks.of(BlockPattern.of(2, List.of(new int[]{0, 1})));
-        free.spring(0, Vec3.ZERO, Vec3.UP, 100);
+        free.support(0, Vec3.ZERO, Vec3.UP, 100, 0);
         assertThat(free.factor()).isFalse();
     }
 }
