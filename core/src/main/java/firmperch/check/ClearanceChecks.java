@@ -7,7 +7,9 @@ import firmperch.body.Station;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.About.Scope;
+import firmperch.clearance.Clearance;
 import firmperch.clearance.CollisionGroup;
+import firmperch.place.Block;
 import firmperch.place.Room;
 import firmperch.study.Situation;
 import firmperch.study.Study;
@@ -23,6 +25,8 @@ final class ClearanceChecks {
     /** Clearance between pieces that move past each other, m: our own judgement. */
     static final double PASSING = 0.002;
     private static final double FLOOR_GAP = 0.005;
+    /** Beyond so many times what is asked a distance need not be exact while it is only compared. */
+    private static final double FAR = 4;
     static final String HULLS = "geometry: convex hulls of the pieces (Gilbert, Johnson, Keerthi 1988)";
 
     private ClearanceChecks() {
@@ -58,6 +62,24 @@ final class ClearanceChecks {
                 .saying(() -> gap > 0
                         ? "only " + s.length(shown) + " " + from.get()
                         : "it hits " + what(from.get()) + (gap < 0 ? " by " + s.length(-gap) : ""));
+    }
+
+    /**
+     * The least distance of these bodies from what is there, of which beyond {@link #FAR} times what is asked only a bound is needed until it is
+     * told.
+     */
+    static Reading reading(Situation s, double asked, List<Block> blocks, Predicate<Body> which,
+            Supplier<String> from) {
+        return reading(s, asked, least(s, blocks, which, FAR * asked), from)
+                .boundOf(() -> reading(s, asked, least(s, blocks, which, Double.POSITIVE_INFINITY), from));
+    }
+
+    private static double least(Situation s, List<Block> blocks, Predicate<Body> which, double exactly) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Block block : blocks) {
+            least = Math.min(least, s.clearance().from(block, which, exactly));
+        }
+        return least;
     }
 
     private static String what(String from) {
@@ -113,9 +135,9 @@ final class ClearanceChecks {
     private static FunctionCheck<Void> bench() {
         return clear("clear.bench", Scope.SET_POSE, "Does it clear the bench?", "it hits the bench",
                 "least distance of any piece from the bench top", s -> {
-                    double gap = s.policy().distances().gap();
-                    return reading(s, gap, s.clearance().from(s.project().place().benchTop(),
-                            s.study().apartFrom(Surface.BENCH), 4 * gap), "to the bench");
+                    Block top = s.project().place().benchTop();
+                    return reading(s, s.policy().distances().gap(), List.of(top),
+                            s.study().apartFrom(Surface.BENCH), () -> "to the bench");
                 });
     }
 
@@ -135,9 +157,10 @@ final class ClearanceChecks {
                         (Station) null, group)).toList(),
                 (group, s) -> {
                     double gap = s.clearance().within(group);
-                    return reading(s, PASSING, gap, "between its own pieces").saying(() -> gap > 0
-                            ? "only " + s.length(gap) + " between " + s.clearance().nearest(group)
-                            : "it hits itself: " + s.clearance().nearest(group));
+                    return new Reading(PASSING, gap, () -> (gap < Clearance.FAR ? "" : "more than ") + s.length(gap)
+                            + " between its own pieces").saying(() -> gap > 0
+                                    ? "only " + s.length(gap) + " between " + s.clearance().nearest(group)
+                                    : "it hits itself: " + s.clearance().nearest(group));
                 },
                 Check.Certainty.PROVEN).feeling(CollisionGroup::feels).toldTogether();
     }

@@ -35,8 +35,13 @@ public record Question<T>(Check<T> check, Subject<T> subject) {
         return check.feels(subject, study, freedom);
     }
 
-    /** The answer in one pose. */
+    /** The answer in one pose, or a bound on it that will do as long as answers are only compared. */
     public Reading at(Situation situation) {
         return check.at(subject, situation);
+    }
+
+    /** The answer in one pose as it is told. */
+    public Reading told(Situation situation) {
+        return at(situation).told();
     }
 }

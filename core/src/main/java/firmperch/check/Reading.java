@@ -15,9 +15,10 @@ import java.util.function.Supplier;
  * @param said what that means where it is short, in figures a maker knows; null if the check's own words do
  * @param safety how many times the bare load is in what is asked
  * @param doubt what would be asked if an assumption that nobody can look up is better than taken; null if there is none
+ * @param full the answer itself where this is a bound on it that will do as long as it is only compared; null where this is it
  */
 public record Reading(double asked, double available, Supplier<String> numbers, Supplier<String> said,
-        double safety, Supplier<Doubt> doubt) {
+        double safety, Supplier<Doubt> doubt, Supplier<Reading> full) {
     /**
      * A figure at the other end of what is known.
      *
@@ -38,7 +39,7 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
     }
 
     public Reading(double asked, double available, Supplier<String> numbers) {
-        this(asked, available, numbers, null, 1, null);
+        this(asked, available, numbers, null, 1, null, null);
     }
 
     /** A reading from the loaded frame. Available is 0 where the rig does not stand in this pose. */
@@ -51,17 +52,27 @@ public record Reading(double asked, double available, Supplier<String> numbers, 
 
     /** A copy with words for where it is short. */
     public Reading saying(Supplier<String> words) {
-        return new Reading(asked, available, numbers, words, safety, doubt);
+        return new Reading(asked, available, numbers, words, safety, doubt, full);
     }
 
     /** A copy that says how many times the bare load is asked. */
     public Reading with(double factor) {
-        return new Reading(asked, available, numbers, said, factor, doubt);
+        return new Reading(asked, available, numbers, said, factor, doubt, full);
     }
 
     /** A copy that is short only if an assumption is as bad as may be. */
     Reading unless(Supplier<Doubt> better) {
-        return new Reading(asked, available, numbers, said, safety, better);
+        return new Reading(asked, available, numbers, said, safety, better, full);
+    }
+
+    /** A copy that is only a bound on the answer: that is worked out where it is told. */
+    Reading boundOf(Supplier<Reading> answer) {
+        return new Reading(asked, available, numbers, said, safety, doubt, answer);
+    }
+
+    /** As it is told: the answer itself, not a bound on it. */
+    Reading told() {
+        return full == null ? this : full.get();
     }
 
     /** True if it is short, but would not be at the other end of what is known of an assumption. */

@@ -32,8 +32,6 @@ final class RoomChecks {
     private static final double ELBOW = 0.05;
     /** So much of the picture may be hidden: our own judgement. */
     private static final double HIDDEN = 0.01;
-    /** Beyond so many times what is asked a distance need not be exact. */
-    private static final double FAR = 4;
 
     private RoomChecks() {
     }
@@ -70,12 +68,11 @@ final class RoomChecks {
                 "least distance of any piece from what is there; what is round has straight sides around it"),
                 study -> standing(study, Thing::solid, solid -> !solid.isEmpty()),
                 (t, s) -> {
-                    double gap = s.policy().distances().gap();
                     // What stands on it, or is clamped round it, does not run into it.
                     Predicate<Body> which = t.thing instanceof Bearer b && b.perch()
                             ? s.study().apartFrom(b.surface())
                             : body -> true;
-                    return ClearanceChecks.reading(s, gap, least(s, t.solid, which, FAR * gap),
+                    return ClearanceChecks.reading(s, s.policy().distances().gap(), t.solid, which,
                             () -> "to “" + t.thing.name() + "”");
                 }, Check.Certainty.PROVEN).toldTogether();
     }
@@ -98,14 +95,6 @@ final class RoomChecks {
                 }, Check.Certainty.SAMPLED).toldTogether();
     }
 
-    private static double least(Situation s, List<Block> blocks, Predicate<Body> which, double exactly) {
-        double least = Double.POSITIVE_INFINITY;
-        for (Block block : blocks) {
-            least = Math.min(least, s.clearance().from(block, which, exactly));
-        }
-        return least;
-    }
-
     private static FunctionCheck<Standing> doors() {
         return new FunctionCheck<>(
                 about("place.door", Topic.WAY, "Does the door swing free (%s)?", "“%s” does not open",
@@ -113,8 +102,7 @@ final class RoomChecks {
                 study -> standing(study,
                         (t, room) -> t instanceof Door door && door.inward() ? door.free(room) : List.of(),
                         swing -> !swing.isEmpty()),
-                (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING,
-                        least(s, door.solid, body -> true, FAR * ClearanceChecks.PASSING),
+                (door, s) -> ClearanceChecks.reading(s, ClearanceChecks.PASSING, door.solid, body -> true,
                         () -> "to where “" + door.thing.name() + "” swings"),
                 Check.Certainty.PROVEN).toldTogether();
     }
@@ -126,7 +114,7 @@ final class RoomChecks {
                 study -> subjects(study, Worker.class, w -> true), (w, s) -> {
                     double tall = s.project().place().bench().worker();
                     double high = s.shot().wanted().seated() ? tall * (1 - Target.SEATED) : tall;
-                    return ClearanceChecks.reading(s, ELBOW, least(s, List.of(w.body(high)), body -> true, FAR * ELBOW),
+                    return ClearanceChecks.reading(s, ELBOW, List.of(w.body(high)), body -> true,
                             () -> "to “" + w.name() + "”");
                 }, Check.Certainty.PROVEN).toldTogether();
     }

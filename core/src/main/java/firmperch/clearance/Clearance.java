@@ -19,8 +19,8 @@ import java.util.function.Predicate;
 public final class Clearance {
     /** Figures of a sphere: the place of its middle, its radius. */
     static final int SPHERE = 4;
-    /** Distances between two pieces beyond this need not be exact, m. */
-    static final double FAR = 0.1;
+    /** Distances between two pieces beyond this are not told apart, m. */
+    public static final double FAR = 0.1;
     /** The same in a cell of poses, m. */
     private static final double CLEAR = 0.01;
     /** A segment this near to a sphere counts as meeting it, so that rounding never parts what touches, m. */

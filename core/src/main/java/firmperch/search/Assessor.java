@@ -76,7 +76,7 @@ public final class Assessor {
     }
 
     static Finding answered(Question<?> question, Situation s, Finding.Search search) {
-        return found(question, question.at(s), s, Finding.NO_SETUP, search);
+        return found(question, question.told(s), s, Finding.NO_SETUP, search);
     }
 
     static Finding found(Question<?> question, Reading reading, Situation s, int setUp, Finding.Search search) {

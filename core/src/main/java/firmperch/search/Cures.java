@@ -315,11 +315,11 @@ final class Cures {
         Situation set = finding.setUp() == Finding.NO_SETUP ? study.set() : study.in(finding.setUp());
         return RaisedQuestions.same(finding.question(), set.study()).map(question -> {
             if (finding.about().scope() != About.Scope.EVERY_POSE || finding.search() == null) {
-                return question.at(set);
+                return question.told(set);
             }
             Map<String, Double> joints = new HashMap<>(study.project().stance().joints());
             joints.putAll(finding.pose().joints(before.study().assembly()));
-            return question.at(study.in(Pose.of(study.assembly(), joints)));
+            return question.told(study.in(Pose.of(study.assembly(), joints)));
         });
     }
 

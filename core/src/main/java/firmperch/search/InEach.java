@@ -30,7 +30,7 @@ final class InEach {
     /** The answer in the set-up where it is worst; in the one shown, where they are alike. */
     Finding answered(Question<?> question) {
         if (question.about().scope() == Scope.NO_POSE) {
-            return Assessor.found(question, question.at(whole), whole, Finding.NO_SETUP, null);
+            return Assessor.found(question, question.told(whole), whole, Finding.NO_SETUP, null);
         }
         int worst = shown;
         Reading least = null;
@@ -45,7 +45,7 @@ final class InEach {
         if (least == null) {
             // The room that the camera takes in all set-ups together raises what it raises in none.
             worst = shown;
-            least = question.at(whole);
+            least = question.told(whole);
         }
         // What counts in every pose is soon known in all of them: which set-up came nearest to the worst does not matter.
         return Assessor.found(question, least, each.get(worst),
@@ -65,8 +65,8 @@ final class InEach {
     /** The answer there; nothing where the camera's room there raises no such question. */
     private static Optional<Reading> reading(Question<?> question, Situation s) {
         if (isWhole(s)) {
-            return Optional.of(question.at(s));
+            return Optional.of(question.told(s));
         }
-        return RaisedQuestions.of(s.study(), question.id()).map(own -> own.at(s));
+        return RaisedQuestions.of(s.study(), question.id()).map(own -> own.told(s));
     }
 }
