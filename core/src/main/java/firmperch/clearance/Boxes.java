@@ -29,7 +29,7 @@ public record Boxes(List<BoundingBox> each, List<Around> bodies) {
         List<BoundingBox> each = assembly.pieces().stream().map(BoundingBox::of).toList();
         List<Around> bodies = new ArrayList<>();
         for (Body body : assembly.bodies()) {
-            int[] pieces = IntStream.range(0, each.size()).filter(i -> each.get(i).body().equals(body))
+            int[] pieces = IntStream.range(0, each.size()).filter(i -> each.get(i).body().index() == body.index())
                     .filter(i -> each.get(i).counts()).boxed()
                     .sorted(Comparator.comparingDouble(i -> -each.get(i).radius())).mapToInt(i -> i).toArray();
             if (pieces.length > 0) {

@@ -47,18 +47,26 @@ public final class CollisionGroup {
      * @param start a likely pose: what is near in it is measured first in every pose, so that most of the rest need not be
      */
     public static List<CollisionGroup> of(Rig rig, List<BoundingBox> boxes, Posed start) {
-        Map<List<Integer>, List<CollisionPair>> by = new LinkedHashMap<>();
-        pairs(rig, boxes).forEach(p -> by.computeIfAbsent(p.relative().felt(), f -> new ArrayList<>()).add(p));
+        Map<List<Integer>, List<Moving>> by = new LinkedHashMap<>();
+        moving(rig, boxes).forEach(m -> by.computeIfAbsent(m.relative.felt(), f -> new ArrayList<>()).add(m));
         return by.entrySet().stream().map(e -> new CollisionGroup(
                 e.getKey().stream().map(rig.assembly().freedoms()::get).toList(),
-                new Lazy<>(() -> nearestFirst(e.getValue(), start)))).toList();
+                new Lazy<>(() -> nearestFirst(e.getValue(), boxes, start)))).toList();
+    }
+
+    /** Two pieces, by their numbers, and how each moves as seen from the other: before anything is known of their shapes. */
+    private record Moving(int one, int other, RelativeMotionBounds relative, RelativeMotionBounds back) {
+        CollisionPair pair(List<BoundingBox> boxes) {
+            return new CollisionPair(boxes.get(one), boxes.get(other), one, other, relative, back);
+        }
     }
 
     private record Near(CollisionPair pair, double gap) {}
 
-    private static List<CollisionPair> nearestFirst(List<CollisionPair> pairs, Posed start) {
-        List<Near> near = new ArrayList<>(pairs.size());
-        for (CollisionPair pair : pairs) {
+    private static List<CollisionPair> nearestFirst(List<Moving> moving, List<BoundingBox> boxes, Posed start) {
+        List<Near> near = new ArrayList<>(moving.size());
+        for (Moving two : moving) {
+            CollisionPair pair = two.pair(boxes);
             if (pair.always() < Clearance.FAR) {
                 near.add(new Near(pair, pair.boxes(start)));
             }
@@ -67,8 +75,8 @@ public final class CollisionGroup {
         return near.stream().map(Near::pair).toList();
     }
 
-    private static List<CollisionPair> pairs(Rig rig, List<BoundingBox> boxes) {
-        List<CollisionPair> pairs = new ArrayList<>();
+    private static List<Moving> moving(Rig rig, List<BoundingBox> boxes) {
+        List<Moving> moving = new ArrayList<>();
         List<Piece> pieces = rig.assembly().pieces();
         boolean[][] nested = nested(rig.assembly());
         int[] stiff = pieces.stream().mapToInt(p -> p.body().stiffTo().index()).toArray();
@@ -87,13 +95,12 @@ public final class CollisionGroup {
                     RelativeMotionBounds relative = known[a.index()][b.index()].of(pieces.get(i), pieces.get(j));
                     // Nothing moves these two against each other: their distance never changes.
                     if (!relative.felt().isEmpty()) {
-                        pairs.add(new CollisionPair(boxes.get(i), boxes.get(j), i, j, relative,
-                                known[b.index()][a.index()].feeling(relative)));
+                        moving.add(new Moving(i, j, relative, known[b.index()][a.index()].feeling(relative)));
                     }
                 }
             }
         }
-        return pairs;
+        return moving;
     }
 
     /** Which piece lies in which, by their numbers: what its builder says, and what follows (Warshall's closure). */

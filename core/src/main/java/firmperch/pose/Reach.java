@@ -22,7 +22,16 @@ public final class Reach {
     /** A round that comes nearer by less than this share of what is missing is the last: the goal is out of reach. */
     private static final double LITTLE = 1e-4;
 
-    private Reach() {
+    private final Rig rig;
+    private final Chain chain;
+    private final Goal goal;
+    private final IntPredicate free;
+
+    private Reach(Rig rig, Tie.Hook grip, Goal goal, IntPredicate free) {
+        this.rig = rig;
+        chain = new Chain(rig, grip.body(), grip.at());
+        this.goal = goal;
+        this.free = free;
     }
 
     /**
@@ -68,34 +77,38 @@ public final class Reach {
      * @param free whether the freedom of that number may move
      */
     public static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free) {
+        return new Reach(rig, grip, goal, free).to(from);
+    }
+
+    private Pose to(Pose from) {
         // First with the freedoms that move the point that way; those that move it nearly square to the way only if
         // that is not enough.
-        Pose best = to(rig, from, grip, goal, free, SQUARE);
-        if (miss(rig, best, grip, goal) > goal.content) {
-            Pose other = to(rig, from, grip, goal, free, 0);
-            if (miss(rig, other, grip, goal) < miss(rig, best, grip, goal) - goal.content) {
+        Pose best = to(from, SQUARE);
+        if (miss(best) > goal.content) {
+            Pose other = to(from, 0);
+            if (miss(other) < miss(best) - goal.content) {
                 best = other;
             }
         }
-        return miss(rig, best, grip, goal) > goal.content ? nudged(rig, from, grip, goal, free, best) : best;
+        return miss(best) > goal.content ? nudged(from, best) : best;
     }
 
     /**
      * A freedom that moves the point square to the way may help once it is turned, like a pendulum at rest: nudge it
      * and try again.
      */
-    private static Pose nudged(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, Pose sofar) {
+    private Pose nudged(Pose from, Pose sofar) {
         Pose best = sofar;
-        double least = miss(rig, best, grip, goal);
-        boolean[] used = used(rig, from, grip, goal, free, SQUARE);
+        double least = miss(best);
+        boolean[] used = used(from, SQUARE);
         for (int f = 0; f < used.length; f++) {
             Freedom freedom = rig.assembly().freedoms().get(f);
             if (used[f] || !free.test(f) || !freedom.continuous() || freedom.kind() == Freedom.Kind.SLIDE) {
                 continue;
             }
             for (double nudge : new double[]{NUDGE, -NUDGE}) {
-                Pose other = to(rig, from.with(rig.assembly(), f, from.get(f) + nudge), grip, goal, free, 0);
-                double miss = miss(rig, other, grip, goal);
+                Pose other = to(from.with(rig.assembly(), f, from.get(f) + nudge), 0);
+                double miss = miss(other);
                 if (miss < least - goal.content) {
                     least = miss;
                     best = other;
@@ -140,10 +153,10 @@ public final class Reach {
         return stops;
     }
 
-    private static Pose to(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, double least) {
-        boolean[] used = used(rig, from, grip, goal, free, least);
-        Pose best = slid(rig, from, grip, goal, used);
-        double nearest = miss(rig, best, grip, goal);
+    private Pose to(Pose from, double least) {
+        boolean[] used = used(from, least);
+        Pose best = slid(from, used);
+        double nearest = miss(best);
         List<Freedom> freedoms = rig.assembly().freedoms();
         for (int f = 0; f < freedoms.size(); f++) {
             if (freedoms.get(f).continuous() || !free.test(f) || nearest < goal.content) {
@@ -155,8 +168,8 @@ public final class Reach {
             for (int away = 1; away <= span; away++) {
                 for (int step : new int[]{now - away, now + away}) {
                     if (step >= freedoms.get(f).from() && step <= freedoms.get(f).to()) {
-                        Pose other = slid(rig, from.with(rig.assembly(), f, step), grip, goal, used);
-                        double miss = miss(rig, other, grip, goal);
+                        Pose other = slid(from.with(rig.assembly(), f, step), used);
+                        double miss = miss(other);
                         if (miss < nearest - goal.content) {
                             nearest = miss;
                             best = other;
@@ -168,24 +181,23 @@ public final class Reach {
         return best;
     }
 
-    private static Vec3 at(Posed posed, Tie.Hook grip) {
-        return posed.point(grip.body(), grip.at());
+    private double miss(Pose pose) {
+        return goal.miss(chain.point(pose));
     }
 
     /** How far a point is from its goal in a pose, m. */
     public static double miss(Rig rig, Pose pose, Tie.Hook grip, Goal goal) {
-        return goal.miss(rig.point(pose, grip.body(), grip.at()));
+        return goal.miss(new Chain(rig, grip.body(), grip.at()).point(pose));
     }
 
     /** The freedoms that move the point at least that share of its way along what is wanted. */
-    private static boolean[] used(Rig rig, Pose from, Tie.Hook grip, Goal goal, IntPredicate free, double share) {
+    private boolean[] used(Pose from, double share) {
         List<Freedom> freedoms = rig.assembly().freedoms();
         boolean[] used = new boolean[freedoms.size()];
-        Posed posed = Posed.of(rig, from);
-        Vec3 tip = at(posed, grip);
+        Vec3 tip = chain.point(from);
         for (int f = 0; f < used.length; f++) {
             if (freedoms.get(f).continuous() && free.test(f)) {
-                Vec3 speed = posed.velocity(grip.body(), tip, f);
+                Vec3 speed = chain.velocity(tip, f);
                 double square = 0;
                 for (Vec3 n : goal.along) {
                     square += n.dot(speed) * n.dot(speed);
@@ -197,23 +209,20 @@ public final class Reach {
     }
 
     /** Moves the continuous freedoms among those to be used; steps stay. */
-    private static Pose slid(Rig rig, Pose from, Tie.Hook grip, Goal goal, boolean[] used) {
+    private Pose slid(Pose from, boolean[] used) {
         List<Freedom> freedoms = rig.assembly().freedoms();
         Pose best = from;
-        double least = miss(rig, from, grip, goal);
+        double least = miss(from);
         double damping = DAMPING;
         for (int round = 0; round < ROUNDS && least > 1e-5; round++) {
-            Posed posed = Posed.of(rig, best);
-            Vec3 tip = at(posed, grip);
             // Gauss-Newton step, one freedom after the other (Gauss and Seidel).
             Pose next = best;
             for (int f = 0; f < freedoms.size(); f++) {
                 if (!used[f]) {
                     continue;
                 }
-                Posed there = next == best ? posed : Posed.of(rig, next);
-                Vec3 now = next == best ? tip : at(there, grip);
-                Vec3 speed = there.velocity(grip.body(), now, f);
+                Vec3 now = chain.point(next);
+                Vec3 speed = chain.velocity(now, f);
                 double slope = 0;
                 double square = damping;
                 for (Vec3 n : goal.along) {
@@ -225,7 +234,7 @@ public final class Reach {
                     next = next.with(rig.assembly(), f, next.get(f) + Math.clamp(step, -0.5, 0.5));
                 }
             }
-            double miss = miss(rig, next, grip, goal);
+            double miss = miss(next);
             if (miss < least - 1e-9) {
                 double nearer = least - miss;
                 least = miss;

@@ -90,9 +90,14 @@ public final class Rig {
         }
         int stations = assembly.stations().size();
         carries = new boolean[stations][stations];
-        for (int low = 0; low < stations; low++) {
-            for (int high = 0; high < stations; high++) {
-                carries[low][high] = assembly.stations().get(high).rests(assembly.stations().get(low));
+        for (int high = 0; high < stations; high++) {
+            carries[high][high] = true;
+            // What it stands on comes before it.
+            for (Station on : assembly.stations().get(high).on()) {
+                int under = indexOf(on);
+                for (int low = 0; low < high; low++) {
+                    carries[low][high] |= carries[low][under];
+                }
             }
         }
         pieces = assembly.pieces().stream().map(Piece::mass).toList();
@@ -319,18 +324,5 @@ public final class Rig {
     /** Mass of everything, the spare included, kg. */
     public double mass() {
         return mass;
-    }
-
-    /** Where a point of a body is in a pose: quicker than putting the whole rig into it. */
-    Vec3 point(Pose pose, Body body, Vec3 at) {
-        Vec3 point = at;
-        for (int i = body == null ? -1 : body.index(); i >= 0; i = parent(i)) {
-            Body moved = assembly.bodies().get(i);
-            Vec3 there = moved.motion() instanceof Motion.Fixed
-                    ? point
-                    : moved.motion().at(pose.get(freedom(i))).point(point);
-            point = moved.at().point(there);
-        }
-        return point;
     }
 }

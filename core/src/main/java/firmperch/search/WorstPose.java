@@ -322,7 +322,9 @@ public final class WorstPose {
         } else if (large) {
             Arrays.setAll(felt, q -> felt(questions.get(q)));
         } else {
-            IntStream.range(0, freedoms.size()).parallel().forEach(axis -> tried(questions, known, axis, felt));
+            boolean[][] could = new boolean[felt.length][];
+            Arrays.setAll(could, q -> felt(questions.get(q)));
+            IntStream.range(0, freedoms.size()).parallel().forEach(axis -> tried(questions, known, axis, could, felt));
         }
         return felt;
     }
@@ -338,7 +340,7 @@ public final class WorstPose {
     }
 
     /** Each thread has an axis of its own. */
-    private void tried(List<Question<?>> questions, double[][] known, int axis, boolean[][] felt) {
+    private void tried(List<Question<?>> questions, double[][] known, int axis, boolean[][] could, boolean[][] felt) {
         for (int i = 0; i < TRIED; i++) {
             int pose = i * 25 * COARSELY % grid.poses().size();
             double[] at = grid.poses().get(pose).values();
@@ -346,7 +348,7 @@ public final class WorstPose {
                 at[axis] = setting;
                 Situation there = null;
                 for (int q = 0; q < felt.length; q++) {
-                    if (!felt[q][axis]) {
+                    if (!felt[q][axis] && could[q][axis]) {
                         there = there == null ? study.in(Pose.of(at)) : there;
                         felt[q][axis] = differ(questions.get(q).at(there).used(), known[q][pose]);
                     }
