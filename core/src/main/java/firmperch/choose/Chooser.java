@@ -17,12 +17,13 @@ import firmperch.search.Cured;
 import firmperch.search.Progress;
 import firmperch.study.Study;
 import firmperch.units.InvalidValue;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ConcurrentMap;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 
 /**
  * All kinds computed for a project's set-ups, gear and place: each sized, put where it reaches them, asked over all poses, its ballast poured to the
@@ -83,15 +84,24 @@ public final class Chooser {
     }
 
     private List<Card> all(List<Kind> kinds) {
-        List<Card> cards = new ArrayList<>();
-        ConcurrentMap<String, Card> first = new ConcurrentHashMap<>();
-        kinds.parallelStream().forEach(kind -> first.put(kind.id(), said(sized(kind))));
-        for (int i = 0; i < kinds.size(); i++) {
+        Card[] cards = new Card[kinds.size()];
+        each(kinds.size(), i -> cards[i] = said(sized(kinds.get(i))));
+        each(kinds.size(), i -> {
             progress.at((double) i / kinds.size(), kinds.get(i).label());
-            cards.add(said(inEveryPose(first.get(kinds.get(i).id()))));
-        }
-        cards.replaceAll(card -> card.assessed().isPresent() ? said(reaching(card)) : card);
-        return cards;
+            cards[i] = said(inEveryPose(cards[i]));
+        });
+        each(kinds.size(), i -> cards[i] = cards[i].assessed().isPresent() ? said(reaching(cards[i])) : cards[i]);
+        return List.of(cards);
+    }
+
+    /** As many at a time as there are processors, begun in their order: what is dear comes last. */
+    private static void each(int count, IntConsumer done) {
+        AtomicInteger next = new AtomicInteger();
+        IntStream.rangeClosed(0, ForkJoinPool.getCommonPoolParallelism()).parallel().forEach(worker -> {
+            for (int i = next.getAndIncrement(); i < count; i = next.getAndIncrement()) {
+                done.accept(i);
+            }
+        });
     }
 
     /** What it reaches is known last: it changes nothing of the rest. */

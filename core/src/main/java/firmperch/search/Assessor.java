@@ -140,7 +140,7 @@ public final class Assessor {
         Pose usual = study.set().posed().pose();
         WorstPose travel = new WorstPose(study);
         double[][] grid = travel.sweep(swept, proof);
-        boolean[][] felt = travel.felt(swept, grid);
+        boolean[][] felt = travel.felt(swept, grid, proof);
         progress.at(0.4, "looking at every pose");
         WorstPose.Found[] found = new WorstPose.Found[swept.size()];
         IntStream.range(0, found.length).parallel().forEach(i -> {

@@ -218,7 +218,7 @@ public final class WorstPose {
      */
     public Found worst(Question<?> question, double[] known, Pose usual, boolean proof) {
         List<Question<?>> one = List.of(question);
-        Found climbed = climbed(question, known, felt(one, new double[][]{known})[0], usual, proof);
+        Found climbed = climbed(question, known, felt(one, new double[][]{known}, q -> true)[0], usual, proof);
         if (!proof) {
             return climbed;
         }
@@ -230,7 +230,7 @@ public final class WorstPose {
     /**
      * The same, sampled only, where it is known already which freedoms it feels.
      *
-     * @param felt what {@link #felt(List, double[][])} found for it
+     * @param felt what {@link #felt(List, double[][], Predicate)} found for it
      * @param thoroughly true if it is to be proven after
      */
     Found climbed(Question<?> question, double[] known, boolean[] felt, Pose usual, boolean thoroughly) {
@@ -295,9 +295,14 @@ public final class WorstPose {
         for (int i = 1; i < known.length; i++) {
             worst = known[i] > known[worst] ? i : worst;
         }
-        return known[worst] > AMPLE
+        return climbs(known)
                 ? climbed(question, known, felt, usual, false)
                 : new Found(grid.poses().get(worst), known[worst], new Search(known.length, Double.NaN, false));
+    }
+
+    /** True if a question could be short. */
+    private static boolean climbs(double[] known) {
+        return Arrays.stream(known).max().orElse(0) > AMPLE;
     }
 
     private double used(Question<?> question, double[] at, int[] count) {
@@ -310,8 +315,9 @@ public final class WorstPose {
      * poses of a scatter, in which all questions are asked together as they share what is worked out there.
      *
      * @param known what {@link #sweep} found for each
+     * @param climbs which are climbed for whatever is known; of what is not climbed it need not be known
      */
-    boolean[][] felt(List<Question<?>> questions, double[][] known) {
+    boolean[][] felt(List<Question<?>> questions, double[][] known, Predicate<Question<?>> climbs) {
         boolean[][] felt = new boolean[questions.size()][freedoms.size()];
         if (grid.full()) {
             for (int q = 0; q < felt.length; q++) {
@@ -323,7 +329,9 @@ public final class WorstPose {
             Arrays.setAll(felt, q -> felt(questions.get(q)));
         } else {
             boolean[][] could = new boolean[felt.length][];
-            Arrays.setAll(could, q -> felt(questions.get(q)));
+            Arrays.setAll(could, q -> climbs.test(questions.get(q)) || climbs(known[q])
+                    ? felt(questions.get(q))
+                    : new boolean[freedoms.size()]);
             IntStream.range(0, freedoms.size()).parallel().forEach(axis -> tried(questions, known, axis, could, felt));
         }
         return felt;
