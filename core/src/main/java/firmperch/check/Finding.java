@@ -23,6 +23,8 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
         Search search, List<Cure> cures, boolean sought) {
     /** Where the answer is not that of a set-up. */
     public static final int NO_SETUP = -1;
+    /** From this factor on it is not told apart how many times: the last that is shown as ×9.9 is below it. */
+    private static final double MANY = 9.95;
 
     /** Shown when cures were sought and none was found. */
     public static final String NONE_FOUND = "No value that may be changed, one or two together, betters this: it takes another part, "
@@ -127,7 +129,7 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
 
     /** Formats a factor of what is wanted. One below 1 is never rounded up to 1. */
     public static String text(double margin) {
-        if (margin >= 9.95) {
+        if (margin >= MANY) {
             return "×9+";
         }
         boolean fine = margin < 1;
@@ -137,11 +139,11 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
 
     /** Two margins with enough digits to tell them apart: "1.03 → 1.18". */
     public static String change(double before, double after) {
-        if (Math.min(before, after) >= 9.95) {
+        if (Math.min(before, after) >= MANY) {
             return "×9+";
         }
         String from = String.format(Locale.ROOT, "%.2f", Math.floor(before * 100 + 1e-6) / 100);
-        String to = after >= 9.95 ? "9+" : String.format(Locale.ROOT, "%.2f", Math.floor(after * 100 + 1e-6) / 100);
+        String to = after >= MANY ? "9+" : String.format(Locale.ROOT, "%.2f", Math.floor(after * 100 + 1e-6) / 100);
         return from + " → " + to;
     }
 
@@ -159,8 +161,9 @@ public record Finding(Question<?> question, Reading reading, double left, Verdic
         if (!search.proven && search.bound > 1) {
             return "sampled: a proof was given up";
         }
+        double least = 1 / (reading.used() * (1 + search.bound));
         return search.proven
-                ? "proven to be " + text(1 / (reading.used() * (1 + search.bound))) + " or more"
+                ? "proven to be " + (least < MANY ? text(least) + " or more" : "over ×9")
                 : String.format(Locale.ROOT, "not proven: in between it may be %.0f %% worse", search.bound * 100);
     }
 

@@ -38,8 +38,9 @@ final class FreedomChecks {
 
     private static FunctionCheck<Level> stays(String id, Quantity unit, boolean slides) {
         return new FunctionCheck<>(
-                new About(id, Topic.GIVES, "Does the %s stay where it is put?", unit, Scope.EVERY_POSE,
-                        false, "the %s wanders", "Q = g·|Σ m·v|·sin σ + g·|Σ m·v × θ| + F·|v_camera|", SOURCE)
+                new About(id, Topic.GIVES, "Does it stay where it is put (%s)?", unit, Scope.EVERY_POSE,
+                        false, "it does not stay where it is put (%s)",
+                        "Q = g·|Σ m·v|·sin σ + g·|Σ m·v × θ| + F·|v_camera|", SOURCE)
                         .where("Q what drives it, m masses, v how fast each goes as the joint moves, σ slope, θ lean of its own "
                                 + "frame, F pull of a cable at the camera, g gravity"),
                 study -> level(study, slides), (level, s) -> Reading.loaded(s, 1, frame -> stays(level, s, frame)),
@@ -77,8 +78,9 @@ final class FreedomChecks {
         double asked = slope + lean + cable;
         return new Reading(asked, holds, () -> "slope " + s.show(unit, slope) + ", lean of its frame "
                 + s.show(unit, lean) + ", a cable " + s.show(unit, cable) + "; it holds " + s.show(unit, holds))
-                .saying(() -> "the " + s.study().named(s.study().assembly().freedoms().get(level.freedom))
-                        + " does not stay where it is put: " + s.show(unit, asked) + " drive it and "
+                .saying(() -> "it does not stay where it is put ("
+                        + s.study().named(s.study().assembly().freedoms().get(level.freedom)) + "): "
+                        + s.show(unit, asked) + " drive it and "
                         + s.show(unit, holds) + " hold it");
     }
 

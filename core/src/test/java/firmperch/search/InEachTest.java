@@ -88,6 +88,28 @@ class InEachTest {
         assertThat(nearer.in(longBelow)).isEqualTo("Low");
     }
 
+    /** With a lens of another length its room under the head is another, and the rig one of its own; what rolls is as hard to move. */
+    @Test
+    void whatRollsRollsAlikeUnderWhateverLens() {
+        Project table = Demo.with(Demo.with(Samples.all().get(2), "perch.trolley.hangers.brake", 0.0),
+                "perch.bridge.hangers.brake", 0.0);
+        List<Lens> lenses = new ArrayList<>(table.gear().lenses());
+        lenses.set(1, new Lens("longer", 0.05, 0, 0.25, 0.15));
+        Study study = Study.of(table.with(table.gear().through(0, lenses)));
+        Situation short24 = study.in(0);
+        Situation longer = study.in(1);
+        assertThat(longer.study().assembly()).as("a rig of its own").isNotSameAs(short24.study().assembly());
+        Situation same = longer.in(short24.posed().pose());
+        for (String id : List.of("stays.run@trolley.run", "stays.run@bridge.run")) {
+            assertThat(holds(short24, id)).as(id).isGreaterThan(0.1);
+            assertThat(holds(same, id)).as(id).isCloseTo(holds(short24, id), within(1e-6));
+        }
+    }
+
+    private static double holds(Situation s, String id) {
+        return RaisedQuestions.of(s.study(), id).orElseThrow().at(s).available();
+    }
+
     @Test
     void aCureOfOneSetUpLeavesTheOthersAsTheyAre() {
         Assessment every = Assessor.everyPose(low(), Progress.NONE);
