@@ -14,6 +14,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** Pairs of pieces that the same freedoms move against each other, without those that always stay far enough apart. */
 public final class CollisionGroup {
@@ -48,7 +49,10 @@ public final class CollisionGroup {
      */
     public static List<CollisionGroup> of(Rig rig, List<BoundingBox> boxes, Posed start) {
         Map<List<Integer>, List<Moving>> by = new LinkedHashMap<>();
-        moving(rig, boxes).forEach(m -> by.computeIfAbsent(m.relative.felt(), f -> new ArrayList<>()).add(m));
+        // Most pairs share the very list of what moves them, which is known again at once.
+        Map<List<Integer>, List<Moving>> same = new IdentityHashMap<>();
+        moving(rig, boxes).forEach(m -> same.computeIfAbsent(m.relative.felt(),
+                felt -> by.computeIfAbsent(felt, f -> new ArrayList<>())).add(m));
         return by.entrySet().stream().map(e -> new CollisionGroup(
                 e.getKey().stream().map(rig.assembly().freedoms()::get).toList(),
                 new Lazy<>(() -> nearestFirst(e.getValue(), boxes, start)))).toList();
@@ -80,13 +84,15 @@ public final class CollisionGroup {
         List<Piece> pieces = rig.assembly().pieces();
         boolean[][] nested = nested(rig.assembly());
         int[] stiff = pieces.stream().mapToInt(p -> p.body().stiffTo().index()).toArray();
+        int[] count = IntStream.range(0, pieces.size()).filter(i -> boxes.get(i).radius() > 0).toArray();
         int bodies = rig.assembly().bodies().size();
         RelativeMotionBounds[][] known = new RelativeMotionBounds[bodies][bodies];
-        for (int i = 0; i < pieces.size(); i++) {
-            for (int j = i + 1; j < pieces.size(); j++) {
-                if (stiff[i] != stiff[j] && boxes.get(i).radius() > 0 && boxes.get(j).radius() > 0 && !nested[i][j]
-                        && !nested[j][i]) {
-                    Body a = pieces.get(i).body();
+        for (int one = 0; one < count.length; one++) {
+            int i = count[one];
+            Body a = pieces.get(i).body();
+            for (int other = one + 1; other < count.length; other++) {
+                int j = count[other];
+                if (stiff[i] != stiff[j] && !nested[i][j] && !nested[j][i]) {
                     Body b = pieces.get(j).body();
                     if (known[a.index()][b.index()] == null) {
                         known[a.index()][b.index()] = RelativeMotionBounds.of(rig, a, b);

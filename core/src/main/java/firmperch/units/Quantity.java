@@ -1,7 +1,8 @@
 package firmperch.units;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -126,10 +127,15 @@ public enum Quantity {
         Unit unit = unit(system);
         boolean inches = this == LENGTH && system == UnitSystem.IMPERIAL;
         double scaled = value / unit.size();
-        String text = inches ? sixteenths(scaled) : plain(scaled, decimals(unit, Math.abs(scaled)));
         // How finely it is shown follows from what is shown, so that what is shown and typed again is shown alike.
-        double shown = inches ? inches(text) : Double.parseDouble(text.replace('−', '-'));
-        return inches ? sixteenths(shown) : plain(shown, decimals(unit, Math.abs(shown)));
+        if (inches) {
+            return sixteenths(inches(sixteenths(scaled)));
+        }
+        int decimals = decimals(unit, Math.abs(scaled));
+        String text = plain(scaled, decimals);
+        double shown = Double.parseDouble(text.replace('−', '-'));
+        int again = decimals(unit, Math.abs(shown));
+        return again == decimals ? text : plain(shown, again);
     }
 
     private static double inches(String text) {
@@ -147,12 +153,10 @@ public enum Quantity {
     }
 
     private static String plain(double scaled, int decimals) {
-        String text = String.format(Locale.ROOT, "%." + decimals + "f", scaled);
-        if (text.startsWith("-")) {
-            boolean zero = text.chars().allMatch(c -> c == '-' || c == '0' || c == '.');
-            return zero ? text.substring(1) : "−" + text.substring(1);
+        if (!Double.isFinite(scaled)) {
+            return String.valueOf(scaled).replace('-', '−');
         }
-        return text;
+        return BigDecimal.valueOf(scaled).setScale(decimals, RoundingMode.HALF_UP).toPlainString().replace('-', '−');
     }
 
     private static String sixteenths(double inches) {
