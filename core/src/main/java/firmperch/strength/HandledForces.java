@@ -147,28 +147,12 @@ public final class HandledForces {
     /** The greatest √(σ² + 3·τ²) of two sums (von Mises), over all directions of the hand. */
     public double most(SumOfSizes direct, SumOfSizes shear) {
         Climb climb = new Climb(direct, shear);
-        List<double[]> starts = new ArrayList<>((1 << direct.count) + (1 << shear.count));
-        climb.starts(direct, starts);
-        climb.starts(shear, starts);
-        // Nothing of the hand arrives here.
-        if (starts.isEmpty()) {
-            return climb.value(new double[hand.length]);
-        }
         double atMost = Vec3.across(noMoreThan(direct), shear.count == 0 ? 0 : Math.sqrt(3) * noMoreThan(shear));
-        double[] there = new double[starts.size()];
-        for (int i = 0; i < there.length; i++) {
-            there[i] = climb.value(starts.get(i));
-        }
-        double most = 0;
-        for (int tried = 0; tried < there.length && most * (1 + ENOUGH) < atMost; tried++) {
-            int likeliest = 0;
-            for (int i = 1; i < there.length; i++) {
-                likeliest = there[i] > there[likeliest] ? i : likeliest;
-            }
-            there[likeliest] = Double.NEGATIVE_INFINITY;
-            most = Math.max(most, climb.climb(starts.get(likeliest)));
-        }
-        return most;
+        // Mostly one of the two does nearly all: then its directions are enough.
+        double most = climb.highest(direct, 0, atMost);
+        most = most * (1 + ENOUGH) < atMost ? climb.highest(shear, most, atMost) : most;
+        // Nothing of the hand arrives here.
+        return climb.climbed ? most : climb.value(new double[hand.length]);
     }
 
     /** One figure and what is at hand while it is climbed. */
@@ -178,10 +162,33 @@ public final class HandledForces {
         private final double[] forces = new double[steady.length];
         private final double[] slope = new double[steady.length];
         private final double[] shearSlope = new double[steady.length];
+        /** False as long as the hand makes nothing of any sum. */
+        private boolean climbed;
 
         Climb(SumOfSizes direct, SumOfSizes shear) {
             this.direct = direct;
             this.shear = shear;
+        }
+
+        /** From the directions of a sum, the likeliest first, until no other could make a hundredth more; no less than is known. */
+        double highest(SumOfSizes sum, double known, double atMost) {
+            List<double[]> starts = new ArrayList<>(1 << sum.count);
+            starts(sum, starts);
+            double[] there = new double[starts.size()];
+            for (int i = 0; i < there.length; i++) {
+                there[i] = value(starts.get(i));
+            }
+            double most = known;
+            for (int tried = 0; tried < there.length && most * (1 + ENOUGH) < atMost; tried++) {
+                int likeliest = 0;
+                for (int i = 1; i < there.length; i++) {
+                    likeliest = there[i] > there[likeliest] ? i : likeliest;
+                }
+                there[likeliest] = Double.NEGATIVE_INFINITY;
+                most = Math.max(most, climb(starts.get(likeliest)));
+            }
+            climbed |= there.length > 0;
+            return most;
         }
 
         /** The directions in which a sum grows most with each combination of signs of what is added. */
