@@ -44,11 +44,11 @@ class FirstPictureTest {
         return node.localToScene(node.getLayoutBounds());
     }
 
-    /** What is written at the top left, so that a failure tells what came there. */
+    /** What is written at the top left, in what and where, so that a failure tells what came there. */
     private static List<String> words(Parent desk) {
         return desk.lookupAll("*").stream().filter(n -> n.isVisible() && inScene(n).intersects(0, 0, 260, 60))
                 .map(n -> switch (n) {
-                    case Labeled labeled -> labeled.getText();
+                    case Labeled labeled -> labeled.getText() + " in " + labeled.getFont() + " at " + inScene(labeled);
                     case TextInputControl field -> field.getText() + (field.isFocused() ? " (focused)" : "");
                     default -> "";
                 }).filter(text -> text != null && !text.isEmpty()).toList();
