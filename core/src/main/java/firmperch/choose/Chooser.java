@@ -80,7 +80,7 @@ public final class Chooser {
     }
 
     private Card inEveryPose(Card card) {
-        return card.built().map(built -> Card.of(card.id(), card.label(), mended(built))).orElse(card);
+        return card.built().map(built -> Card.of(card.id(), card.label(), closely(mended(built)))).orElse(card);
     }
 
     private List<Card> all(List<Kind> kinds) {
@@ -163,6 +163,12 @@ public final class Chooser {
     /** Over every pose: with a proof where that is soon there. */
     private Assessment asked(Project built) {
         return many(Study.of(built)) ? Assessor.sampled(built, progress) : Assessor.everyPose(built, progress);
+    }
+
+    /** What is only sampled has the figures that are told looked for closely. */
+    private static Assessment closely(Assessment a) {
+        String weakest = a.weakest().id();
+        return many(a.study()) ? Assessor.closely(a, f -> f.id().equals(weakest) || Trait.reads(f.id())) : a;
     }
 
     /** The same of what has been cured: of what moves in many ways as much is known already. */

@@ -6,7 +6,7 @@ import firmperch.body.Piece;
 import firmperch.body.Surface;
 import firmperch.body.Vec3;
 import firmperch.check.CameraChecks;
-import firmperch.check.Finding;
+import firmperch.check.Reading;
 import firmperch.cost.Bill;
 import firmperch.cost.Shopping;
 import firmperch.make.CutList;
@@ -23,6 +23,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What makers compare rigs by. A trait is a figure of an assessed rig, less of it being better or more; a new one is a new row here, and is then told on
@@ -38,7 +39,7 @@ public enum Trait {
     /** Floor under it, wheels and all. */
     FOOTPRINT("small on the floor", "floor", Quantity.AREA, true, Trait::footprint),
     /** What is left of the walkway. */
-    WALKWAY("leaves the walkway", "walkway", Quantity.LENGTH, false, a -> available(a, "place.walkway")),
+    WALKWAY("leaves the walkway", "walkway", Quantity.LENGTH, false, "place.walkway", Reading::available),
     /** Movements of a hand from each set-up to the next. */
     TOUCHES("few touches between set-ups", "touches", Quantity.COUNT, true, Trait::touches),
     /** Share of the bench that the camera comes over with nothing hit; sampled, and known last. */
@@ -53,14 +54,13 @@ public enum Trait {
     /** Boxes of all its pieces taken apart, as if they lay without a gap. */
     BULK("takes little room put away", "put away", Quantity.VOLUME, true, Trait::bulk),
     /** How far the camera sinks under its own weight, at the low end of stiffness. */
-    SAG("sags little", "sag", Quantity.LENGTH, true,
-            a -> a.find("sag").map(f -> f.reading().asked()).orElse(Double.NaN)),
+    SAG("sags little", "sag", Quantity.LENGTH, true, "sag", Reading::asked),
     /** How far the camera goes sideways for a touch, as it is set. */
     SWAY("sways little", "sway", Quantity.LENGTH, true, a -> CameraChecks.sway(a.situation())),
     /** Before it goes over. */
-    LEAN("leans far", "lean", Quantity.ANGLE, false, a -> available(a, "tip.lean")),
+    LEAN("leans far", "lean", Quantity.ANGLE, false, "tip.lean", Reading::available),
     /** That it takes. */
-    PUSH("takes a push", "push", Quantity.FORCE, false, a -> available(a, "tip.push")),
+    PUSH("takes a push", "push", Quantity.FORCE, false, "tip.push", Reading::available),
     /** Cutting, drilling and putting together; own judgement, see {@link #hours}. */
     HOURS("quick to make", "to make", Quantity.HOURS, true, Trait::hours);
 
@@ -75,6 +75,7 @@ public enum Trait {
     private final String label;
     private final Quantity unit;
     private final boolean less;
+    private final String question;
     private final ToDoubleFunction<Assessment> of;
 
     Trait(String matters, String label, Quantity unit, boolean less, ToDoubleFunction<Assessment> of) {
@@ -83,6 +84,22 @@ public enum Trait {
         this.unit = unit;
         this.less = less;
         this.of = of;
+        question = "";
+    }
+
+    /** One that is read off the answer to a question. */
+    Trait(String matters, String label, Quantity unit, boolean less, String question, ToDoubleFunction<Reading> of) {
+        this.matters = matters;
+        this.label = label;
+        this.unit = unit;
+        this.less = less;
+        this.question = question;
+        this.of = a -> a.find(question).map(f -> of.applyAsDouble(f.reading())).orElse(Double.NaN);
+    }
+
+    /** True if a trait is read off the answer to that question. */
+    static boolean reads(String question) {
+        return Stream.of(values()).anyMatch(trait -> trait.question.equals(question));
     }
 
     /** How a maker says that it matters. */
@@ -150,10 +167,6 @@ public enum Trait {
 
     private static Shopping shopping(Assessment a) {
         return Shopping.of(a.study().assembly(), a.project().units());
-    }
-
-    private static double available(Assessment a, String id) {
-        return a.find(id).map(Finding::reading).map(r -> r.available()).orElse(Double.NaN);
     }
 
     private static double footprint(Assessment a) {

@@ -116,6 +116,26 @@ public final class Assessor {
         return everyPose(Study.of(project), "");
     }
 
+    /**
+     * With some of what was only looked at roughly looked for from the worst pose that is known of it: what has plenty in hand
+     * is told by a few poses else, and may be some per cent better than the worst.
+     */
+    public static Assessment closely(Assessment a, Predicate<Finding> which) {
+        WorstPose travel = new WorstPose(a.study());
+        return a.with(a.findings().parallelStream()
+                .map(f -> roughly(f) && which.test(f) ? climbed(a, f, travel) : f).toList());
+    }
+
+    /** What goes first under added weight follows from the others. */
+    private static boolean roughly(Finding f) {
+        return f.search() != null && !f.search().proven() && !f.id().equals(FirstToGo.ID);
+    }
+
+    private static Finding climbed(Assessment a, Finding f, WorstPose travel) {
+        WorstPose.Found found = travel.from(f.question(), f.pose(), f.search());
+        return answered(f.question(), a.study().in(found.pose()), found.search());
+    }
+
     /** Answers some of the questions over every pose, with a proof for those among them that are named. */
     static List<Finding> everyPose(Study study, List<Question<?>> questions, Predicate<Question<?>> proof,
             Progress progress) {

@@ -37,18 +37,24 @@ final class Changes {
     /**
      * One way to change a project, in growing doses.
      *
+     * @param path of the value that it sets; null if it sets none, or several
      * @param doses made when they are tried; nothing where the geometry does not allow one
      * @param moves true if it leaves the rig as it is and moves it
      * @param givesUp true if it changes what the maker wished for
      */
-    record Change(List<Supplier<Optional<Dose>>> doses, boolean moves, boolean givesUp) {
-        /** One that keeps to all wishes. */
-        Change(List<Supplier<Optional<Dose>>> doses, boolean moves) {
-            this(doses, moves, false);
+    record Change(Path path, List<Supplier<Optional<Dose>>> doses, boolean moves, boolean givesUp) {
+        /** One of a value of the rig or of its gear. */
+        private static Change setting(Path path, List<Supplier<Optional<Dose>>> doses) {
+            return new Change(path, doses, false, false);
+        }
+
+        /** One that leaves the rig as it is. */
+        private static Change moving(List<Supplier<Optional<Dose>>> doses) {
+            return new Change(null, doses, true, false);
         }
 
         Change givingUp() {
-            return new Change(doses, moves, true);
+            return new Change(path, doses, moves, true);
         }
     }
 
@@ -96,8 +102,8 @@ final class Changes {
     /** Record pressed from afar. */
     private void notTouched() {
         if (project.setUp().recording().touches()) {
-            all.add(new Change(List.of(dose("press record with a remote, or set a timer",
-                    () -> Path.of("setUp.recording").with(project, Recording.REMOTE), null, null)), true));
+            all.add(Change.moving(List.of(dose(() -> "press record with a remote, or set a timer",
+                    () -> Path.of("setUp.recording").with(project, Recording.REMOTE), null, null))));
         }
     }
 
@@ -107,8 +113,8 @@ final class Changes {
         for (int i = 0; i < lenses.size(); i++) {
             int lens = i;
             if (i != project.setUp().lens()) {
-                all.add(new Change(List.of(dose("film it through “" + lenses.get(i).name() + "”",
-                        () -> Path.of("setUp.lens").with(project, lens), null, null)), true));
+                all.add(Change.moving(List.of(dose(() -> "film it through “" + lenses.get(lens).name() + "”",
+                        () -> Path.of("setUp.lens").with(project, lens), null, null))));
             }
         }
     }
@@ -139,7 +145,7 @@ final class Changes {
                             add(doses, param, path, value, Math.clamp(changed, least, m.most()));
                         }
                     }
-                    all.add(new Change(doses, false));
+                    all.add(Change.setting(path, doses));
                 }
             }
             case Param.Whole w -> {
@@ -151,20 +157,20 @@ final class Changes {
                             add(doses, param, path, value, changed);
                         }
                     }
-                    all.add(new Change(doses, false));
+                    all.add(Change.setting(path, doses));
                 }
             }
             case Param.Choice c -> {
                 for (Catalogue.Row row : c.catalogue().rows()) {
                     List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
                     add(doses, param, path, value, row);
-                    all.add(new Change(doses, false));
+                    all.add(Change.setting(path, doses));
                 }
             }
             case Param.Either _ -> {
                 List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
                 add(doses, param, path, value, !(boolean) value);
-                all.add(new Change(doses, false));
+                all.add(Change.setting(path, doses));
             }
             default -> {
             }
@@ -223,11 +229,11 @@ final class Changes {
             List<Supplier<Optional<Dose>>> doses = new ArrayList<>();
             for (int number = 1; number <= MOST_STEPS; number++) {
                 double by = side * number * step;
-                doses.add(dose(words(one.param, one.value, one.value + by) + " and "
+                doses.add(dose(() -> words(one.param, one.value, one.value + by) + " and "
                         + words(other.param, other.value, other.value + by),
                         () -> one.path.with(other.path.with(project, other.value + by), one.value + by), null, null));
             }
-            all.add(new Change(doses, false));
+            all.add(Change.setting(null, doses));
         }
     }
 
@@ -239,14 +245,15 @@ final class Changes {
 
     private void add(List<Supplier<Optional<Dose>>> doses, Param param, Path path, Object value, Object changed) {
         if (!changed.equals(value)) {
-            doses.add(dose(words(param, value, changed), () -> path.with(project, changed), path, changed));
+            doses.add(dose(() -> words(param, value, changed), () -> path.with(project, changed), path, changed));
         }
     }
 
-    private static Supplier<Optional<Dose>> dose(String what, Supplier<Project> changed, Path path, Object value) {
+    private static Supplier<Optional<Dose>> dose(Supplier<String> what, Supplier<Project> changed, Path path,
+            Object value) {
         return () -> {
             try {
-                return Optional.of(new Dose(what, changed.get(), path, value));
+                return Optional.of(new Dose(what.get(), changed.get(), path, value));
             } catch (InvalidValue impossible) {
                 // The geometry does not allow this dose; larger or smaller ones may still work.
                 return Optional.empty();
@@ -280,7 +287,7 @@ final class Changes {
                 doses.addAll(moved("stand " + set.length(0.02 * step) + (side > 0 ? " further from" : " nearer")
                         + " the wall", project.stance().x() + side * 0.02 * step, project.stance().y(), true).doses());
             }
-            moves.add(new Change(doses, true));
+            moves.add(Change.moving(doses));
         }
         double needed = Math.max(Math.max(project.shot().lens().nearestFocus(),
                 project.shot().framing().nearestPossible()),
@@ -299,22 +306,22 @@ final class Changes {
                     ? Optional.empty()
                     : Optional.of(new Dose("set the rig for “" + project.setUp().name() + "”", set, null, null));
         });
-        return new Change(List.of(aimed::get), true);
+        return Change.moving(List.of(aimed::get));
     }
 
     private Change moved(String what, double x, double y, boolean worth) {
-        return new Change(worth
-                ? List.of(dose(what, () -> project.with(project.stance().at(x, y)), null, null))
-                : List.of(), true);
+        return Change.moving(worth
+                ? List.of(dose(() -> what, () -> project.with(project.stance().at(x, y)), null, null))
+                : List.of());
     }
 
     private Change toHeight(Situation set, double height) {
         AtHeight at = AtHeight.of(set, height);
         String what = "camera to " + set.length(at.there().sensor().z()) + " above the floor";
         // Over the same spot, if it can stand there.
-        Supplier<Optional<Dose>> rolled = dose(what, at::rolled, null, null);
-        Supplier<Optional<Dose>> standing = dose(what, at::standing, null, null);
-        return new Change(List.of(() -> rolled.get().or(standing)), true);
+        Supplier<Optional<Dose>> rolled = dose(() -> what, at::rolled, null, null);
+        Supplier<Optional<Dose>> standing = dose(() -> what, at::standing, null, null);
+        return Change.moving(List.of(() -> rolled.get().or(standing)));
     }
 
     /** More pixels in both directions, because the picture keeps its shape. */
@@ -324,10 +331,10 @@ final class Changes {
         for (int wide : new int[]{1920, 3840, 5760, 7680}) {
             if (wide > now) {
                 int high = Math.round((float) wide * project.shot().camera().pixels().high() / now);
-                doses.add(dose("film " + wide + " × " + high + " pixels", () -> Path.of("shot.camera.pixels.wide")
+                doses.add(dose(() -> "film " + wide + " × " + high + " pixels", () -> Path.of("shot.camera.pixels.wide")
                         .with(Path.of("shot.camera.pixels.high").with(project, high), wide), null, null));
             }
         }
-        return new Change(doses, false);
+        return Change.setting(null, doses);
     }
 }

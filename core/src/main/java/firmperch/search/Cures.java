@@ -217,38 +217,56 @@ final class Cures {
     final class Dosed {
         private final Finding finding;
         private final Change change;
+        private final Predicate<Project> wished;
         private Tried best;
         private int worse;
         private int below = -1;
         private boolean over;
+        private boolean idle;
 
-        Dosed(Finding finding, Change change) {
+        /** @param wished which changed projects are still as they are wanted: of a change that makes others no dose is tried */
+        Dosed(Finding finding, Change change, Predicate<Project> wished) {
             this.finding = finding;
             this.change = change;
+            this.wished = wished;
+            over = change.doses().isEmpty();
         }
 
-        /** Tries the dose of that number, or the last. */
-        void dose(int number) {
+        /**
+         * Tries the dose of that number, or the last.
+         *
+         * @return whether the question was asked
+         */
+        boolean dose(int number) {
             int index = Math.min(number, change.doses().size()) - 1;
             over = over || index <= below;
             if (over) {
-                return;
+                return false;
             }
-            Optional<Tried> tried = tried(finding, change, index);
-            if (tried.isPresent() && (best == null || tried.get().ratio > best.ratio)
-                    && betters(tried.get().ratio, finding)) {
-                best = tried.get();
+            Optional<Dose> dose = change.doses().get(index).get();
+            if (dose.filter(d -> !wished.test(d.changed().showing(project.shown()))).isPresent()) {
+                over = true;
+                return false;
+            }
+            dose.flatMap(d -> tried(finding, change, index, d)).ifPresent(this::take);
+            below = index;
+            return dose.isPresent();
+        }
+
+        private void take(Tried tried) {
+            if ((best == null || tried.ratio > best.ratio) && betters(tried.ratio, finding)) {
+                best = tried;
                 if (best.verdict == Verdict.HOLDS) {
                     best = smallest(finding, change, below + 1, best);
                     over = true;
                 }
-            } else if (tried.isPresent()) {
-                double was = finding.reading().ratio();
-                // No difference at all, or worse twice in a row: give up. A collision may still clear further on, so
-                // one worse step is allowed.
-                over = tried.get().ratio == was && was > 0 || ++worse == 2 && best == null && was > 0;
+                return;
             }
-            below = index;
+            double was = finding.reading().ratio();
+            idle = tried.ratio == was && was > 0;
+            // No difference at all, or worse twice in a row: give up. A collision may still clear further on, so
+            // one worse step is allowed.
+            over = idle || ++worse == 2 && best == null && was > 0;
         }
 
         Optional<Tried> best() {
@@ -259,13 +277,28 @@ final class Cures {
         boolean over() {
             return over;
         }
+
+        /** Whether there is more than one dose. */
+        boolean growing() {
+            return change.doses().size() > 1;
+        }
+
+        /** Whether the last dose made no difference at all. */
+        boolean idle() {
+            return idle;
+        }
+
+        /** Tries no further dose. */
+        void leave() {
+            over = true;
+        }
     }
 
     /** What each change is at its best. */
     private List<Tried> singles(Finding finding, Runnable tried) {
         return changes(finding).parallelStream().map(change -> {
             tried.run();
-            Dosed dosed = new Dosed(finding, change);
+            Dosed dosed = new Dosed(finding, change, any -> true);
             for (int number : FIRST) {
                 dosed.dose(number);
             }
@@ -288,8 +321,11 @@ final class Cures {
      * then not asked.
      */
     private Optional<Tried> tried(Finding finding, Change change, int index) {
-        return change.doses().get(index).get().flatMap(dose -> reading(finding, dose.changed())
-                .map(r -> tried(finding, dose, r, change, index)));
+        return change.doses().get(index).get().flatMap(dose -> tried(finding, change, index, dose));
+    }
+
+    private Optional<Tried> tried(Finding finding, Change change, int index, Dose dose) {
+        return reading(finding, dose.changed()).map(r -> tried(finding, dose, r, change, index));
     }
 
     private Tried tried(Finding finding, Dose dose, Reading reading, Change change, int index) {

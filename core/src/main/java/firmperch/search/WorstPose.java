@@ -47,7 +47,7 @@ public final class WorstPose {
      */
     static final double AMPLE = 0.6;
     /** Every how many poses of a scatter are looked at when only side effects of a change are of interest. */
-    private static final int COARSELY = 4;
+    private static final int COARSELY = 8;
     /** A part of the grid is refined only where its coarse surroundings reach this share of the worst. */
     private static final double LOOKED_AT = 0.8;
     private static final int CLIMBS = 3;
@@ -256,6 +256,14 @@ public final class WorstPose {
             most = there;
         }
         return new Found(Pose.of(best), most, new Search(count[0], Double.NaN, false));
+    }
+
+    /** The worst that climbing finds from a pose, along all that can affect the question. */
+    Found from(Question<?> question, Pose start, Search before) {
+        int[] count = {before.poses()};
+        double[] climbed = climb(question, start.values(), used(question, start.values(), count), felt(question), count);
+        return new Found(Pose.of(Arrays.copyOf(climbed, climbed.length - 1)), climbed[climbed.length - 1],
+                new Search(count[0], Double.NaN, false));
     }
 
     /**

@@ -50,26 +50,45 @@ class ChooserTest {
         assertThat(cards).extracting(Card::id).contains("alien", "alien-hanger", "alien-pole");
         assertThat(told).as("as set, over every pose, with what it reaches").hasSize(3 * cards.size());
         for (Card card : cards) {
-            Project built = card.in(project);
-            assertThat(built.name()).isEqualTo(project.name());
-            assertThat(built.gear()).isEqualTo(project.gear());
-            Assessment opened = Assessor.withCoverage(Assessor.everyPose(built, Progress.NONE), Progress.NONE);
-            assertThat(card.verdict().orElseThrow().ordinal()).as(card.id()).isGreaterThanOrEqualTo(
-                    opened.verdict().ordinal());
-            for (Trait trait : Trait.values()) {
-                // What is left over is a bound that a proof may lower; all else is the same figure.
-                if (card.figure(trait).isPresent() && trait != Trait.HOLDS) {
-                    assertThat(card.figure(trait).getAsDouble()).as("%s of %s", trait, card.id())
-                            .isCloseTo(trait.of(opened).orElseThrow(),
-                                    within(0.01 * Math.max(1e-3, Math.abs(trait.of(opened).orElseThrow()))));
-                }
-            }
+            asOpened(card, project);
         }
         // What a maker would take here holds.
         assertThat(cards).filteredOn(c -> c.verdict().orElseThrow() == Verdict.HOLDS).extracting(Card::id)
                 .contains("cast-box-post", "pipe-goalpost", "sliding-mast");
         assertThat(cards).filteredOn(c -> c.id().equals("plain-tripod")).extracting(Card::trouble)
                 .containsExactly("It hits the bench in “Overhead”.");
+    }
+
+    private static Project glazing() {
+        return Samples.all().stream().filter(p -> p.name().equals("Glazing table")).findFirst().orElseThrow();
+    }
+
+    private static void asOpened(Card card, Project project) {
+        Project built = card.in(project);
+        assertThat(built.name()).isEqualTo(project.name());
+        assertThat(built.gear()).isEqualTo(project.gear());
+        Assessment opened = Assessor.withCoverage(Assessor.everyPose(built, Progress.NONE), Progress.NONE);
+        assertThat(card.verdict().orElseThrow().ordinal()).as(card.id()).isGreaterThanOrEqualTo(
+                opened.verdict().ordinal());
+        for (Trait trait : Trait.values()) {
+            // What is left over is a bound that a proof may lower; all else is the same figure.
+            if (card.figure(trait).isPresent() && trait != Trait.HOLDS) {
+                assertThat(card.figure(trait).getAsDouble()).as("%s of %s", trait, card.id())
+                        .isCloseTo(trait.of(opened).orElseThrow(),
+                                within(0.01 * Math.max(1e-3, Math.abs(trait.of(opened).orElseThrow()))));
+            }
+        }
+    }
+
+    /** What moves in many ways is only sampled, and has plenty in hand here; its figures are the opened project's all the same. */
+    @ParameterizedTest
+    @ValueSource(strings = {"beam-arm", "ceiling-arm"})
+    void aSampledCardSaysWhatIsSo(String id) {
+        Project project = glazing();
+        Card card = Chooser.of(project, Demo.kind(id), Progress.NONE);
+        assertThat(card.sampled()).isTrue();
+        assertThat(card.verdict()).contains(Verdict.HOLDS);
+        asOpened(card, project);
     }
 
     /** Sized one measure after the other against all pairs of them: within 5 % of the cheapest that holds as it is set (brute force). */
@@ -139,8 +158,7 @@ class ChooserTest {
     /** One's own is a kind like the others, built as it was kept, brought to the set-ups that there are. */
     @Test
     void aKindOfOnesOwn() {
-        Project glazing = Samples.all().stream().filter(p -> p.name().equals("Glazing table")).findFirst()
-                .orElseThrow();
+        Project glazing = glazing();
         Project goalpost = Choosing.of(glazing, Demo.kind("pipe-goalpost"));
         Kind own = Chooser.own(7, new Variant("My goalpost", goalpost.perch(), List.of(goalpost.stance())));
         Card card = Chooser.of(Samples.wedgingBench(), own, Progress.NONE);
