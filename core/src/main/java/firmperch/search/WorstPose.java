@@ -261,7 +261,8 @@ public final class WorstPose {
     /** The worst that climbing finds from a pose, along all that can affect the question. */
     Found from(Question<?> question, Pose start, Search before) {
         int[] count = {before.poses()};
-        double[] climbed = climb(question, start.values(), used(question, start.values(), count), felt(question), count);
+        double[] climbed = climb(question, start.values(), used(question, start.values(), count), felt(question),
+                count);
         return new Found(Pose.of(Arrays.copyOf(climbed, climbed.length - 1)), climbed[climbed.length - 1],
                 new Search(count[0], Double.NaN, false));
     }
