@@ -160,6 +160,10 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         Opening first = opening == null ? null : opening.get();
         act(() -> {
             end(open);
+            if (window.isShowing()) {
+                // A test before may have left it smaller.
+                sized(window);
+            }
             if (start != null) {
                 start.in(app, window);
             } else {
@@ -175,12 +179,16 @@ final class DeskFixture implements BeforeEachCallback, AfterEachCallback {
         open = app;
     }
 
+    private static void sized(Stage window) {
+        window.setWidth(1280);
+        window.setHeight(800);
+    }
+
     /** Opens something else in the desk, and puts everything where a new desk has it. */
     private void asNew(Opening next) {
         app.ask(answers);
         app.stage().sizeToScene();
-        app.stage().setWidth(1280);
-        app.stage().setHeight(800);
+        sized(app.stage());
         app.desk().dark(false);
         for (Node node : robot.lookup((Node n) -> n instanceof ToggleButton b && b.isSelected() && b.getId() != null
                 && b.getId().startsWith("reason-")).queryAll()) {
