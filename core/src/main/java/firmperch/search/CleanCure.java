@@ -5,7 +5,6 @@ import firmperch.check.Verdict;
 import firmperch.param.Path;
 import firmperch.project.Project;
 import firmperch.search.Changes.Change;
-import firmperch.search.Cures.Dosed;
 import firmperch.search.Cures.Tried;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -69,7 +68,7 @@ final class CleanCure {
         Map<Path, List<Dosed>> by = new LinkedHashMap<>();
         List<OfValue> values = new ArrayList<>();
         for (Change change : cures.changes(asked)) {
-            Dosed dosed = cures.new Dosed(asked, change, wished);
+            Dosed dosed = new Dosed(cures, asked, change, wished);
             if (change.path() != null && !change.givesUp()) {
                 by.computeIfAbsent(change.path(), path -> new ArrayList<>()).add(dosed);
             } else if (!change.givesUp()) {
@@ -126,7 +125,7 @@ final class CleanCure {
 
     private Optional<Cured> first(List<Tried> candidates) {
         return candidates.stream()
-                .filter(t -> t.verdict() != Verdict.GIVES && wished.test(cures.changed(t)))
+                .filter(t -> t.verdict() != Verdict.GIVES && wished.test(cures.changed(t.dose())))
                 .sorted(Comparator.comparing((Tried t) -> t.verdict().ordinal()).thenComparingDouble(cures::guess))
                 .filter(t -> !spoils.computeIfAbsent(t, cures::spoils)).filter(proven::add).limit(Cures.MOST_SINGLES)
                 .map(t -> {

@@ -213,92 +213,11 @@ final class Cures {
                 });
     }
 
-    /** A change of which doses are tried, smaller ones first: the smallest that cures, or else the one that helps most. */
-    final class Dosed {
-        private final Finding finding;
-        private final Change change;
-        private final Predicate<Project> wished;
-        private Tried best;
-        private int worse;
-        private int below = -1;
-        private boolean over;
-        private boolean idle;
-
-        /** @param wished which changed projects are still as they are wanted: of a change that makes others no dose is tried */
-        Dosed(Finding finding, Change change, Predicate<Project> wished) {
-            this.finding = finding;
-            this.change = change;
-            this.wished = wished;
-            over = change.doses().isEmpty();
-        }
-
-        /**
-         * Tries the dose of that number, or the last.
-         *
-         * @return whether the question was asked
-         */
-        boolean dose(int number) {
-            int index = Math.min(number, change.doses().size()) - 1;
-            over = over || index <= below;
-            if (over) {
-                return false;
-            }
-            Optional<Dose> dose = change.doses().get(index).get();
-            if (dose.filter(d -> !wished.test(d.changed().showing(project.shown()))).isPresent()) {
-                over = true;
-                return false;
-            }
-            dose.flatMap(d -> tried(finding, change, index, d)).ifPresent(this::take);
-            below = index;
-            return dose.isPresent();
-        }
-
-        private void take(Tried tried) {
-            if ((best == null || tried.ratio > best.ratio) && betters(tried.ratio, finding)) {
-                best = tried;
-                if (best.verdict == Verdict.HOLDS) {
-                    best = smallest(finding, change, below + 1, best);
-                    over = true;
-                }
-                return;
-            }
-            double was = finding.reading().ratio();
-            idle = tried.ratio == was && was > 0;
-            // No difference at all, or worse twice in a row: give up. A collision may still clear further on, so
-            // one worse step is allowed.
-            over = idle || ++worse == 2 && best == null && was > 0;
-        }
-
-        Optional<Tried> best() {
-            return Optional.ofNullable(best);
-        }
-
-        /** Whether no further dose is worth a try. */
-        boolean over() {
-            return over;
-        }
-
-        /** Whether there is more than one dose. */
-        boolean growing() {
-            return change.doses().size() > 1;
-        }
-
-        /** Whether the last dose made no difference at all. */
-        boolean idle() {
-            return idle;
-        }
-
-        /** Tries no further dose. */
-        void leave() {
-            over = true;
-        }
-    }
-
     /** What each change is at its best. */
     private List<Tried> singles(Finding finding, Runnable tried) {
         return changes(finding).parallelStream().map(change -> {
             tried.run();
-            Dosed dosed = new Dosed(finding, change, any -> true);
+            Dosed dosed = new Dosed(this, finding, change, any -> true);
             for (int number : FIRST) {
                 dosed.dose(number);
             }
@@ -306,7 +225,7 @@ final class Cures {
         }).flatMap(Optional::stream).toList();
     }
 
-    private Tried smallest(Finding finding, Change change, int from, Tried enough) {
+    Tried smallest(Finding finding, Change change, int from, Tried enough) {
         for (int index = from; index < enough.index; index++) {
             Optional<Tried> less = tried(finding, change, index).filter(t -> t.verdict == Verdict.HOLDS);
             if (less.isPresent()) {
@@ -324,7 +243,7 @@ final class Cures {
         return change.doses().get(index).get().flatMap(dose -> tried(finding, change, index, dose));
     }
 
-    private Optional<Tried> tried(Finding finding, Change change, int index, Dose dose) {
+    Optional<Tried> tried(Finding finding, Change change, int index, Dose dose) {
         return reading(finding, dose.changed()).map(r -> tried(finding, dose, r, change, index));
     }
 
@@ -333,7 +252,7 @@ final class Cures {
                 change, index);
     }
 
-    private static boolean betters(double ratio, Finding finding) {
+    static boolean betters(double ratio, Finding finding) {
         double was = finding.reading().ratio();
         return ratio > was + WORTH * Math.abs(was);
     }
@@ -372,8 +291,8 @@ final class Cures {
     }
 
     /** The changed project, with the same set-up shown. */
-    Project changed(Tried tried) {
-        return tried.dose.changed().showing(project.shown());
+    Project changed(Dose dose) {
+        return dose.changed().showing(project.shown());
     }
 
     double guess(Tried tried) {
@@ -416,7 +335,7 @@ final class Cures {
                             .map(was -> was.verdict() != Verdict.GIVES).orElse(true))
                     .sorted(Assessment.WEAKEST_FIRST).map(Finding::says).toList();
             Cure cure = new Cure(tried.dose.what(), price.words(after.study()), guess(tried), f.left(), f.verdict(),
-                    worsens, tried.givesUp(), tried.moves(), changed(tried));
+                    worsens, tried.givesUp(), tried.moves(), changed(tried.dose));
             return new Cured(cure, after);
         });
     }
