@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.function.LongFunction;
 import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -41,16 +42,28 @@ public final class Background {
 
     /** The same, telling on the JavaFX thread how far it is. */
     public <T> void run(Work<T> work, Progress watched, Consumer<T> done, Consumer<String> failed) {
+        start(Workers.ASKED, mine -> (share, what) -> hand(mine, () -> watched.at(share, what)), work, done, failed);
+    }
+
+    /** Computes what nobody has asked for yet: whatever is asked for meanwhile goes first. */
+    public <T> void ahead(Work<T> work, Consumer<T> done, Consumer<String> failed) {
+        start(Workers.SEARCH, mine -> (share, what) -> Workers.ASKED.giveWay(() -> mine == generation.get()), work,
+                done, failed);
+    }
+
+    private <T> void start(Workers workers, LongFunction<Progress> watched, Work<T> work, Consumer<T> done,
+            Consumer<String> failed) {
         long mine = generation.incrementAndGet();
+        Progress watching = watched.apply(mine);
         Progress progress = (share, what) -> {
+            watching.at(share, what);
             if (mine != generation.get()) {
                 throw new CancellationException();
             }
-            hand(mine, () -> watched.at(share, what));
         };
         Thread.ofPlatform().daemon().name(name).start(() -> {
             try {
-                T result = Workers.ASKED.compute(() -> work.apply(progress));
+                T result = workers.compute(() -> work.apply(progress));
                 hand(mine, () -> done.accept(result));
             } catch (CancellationException overtaken) {
                 LOG.debug("{} overtaken", name);

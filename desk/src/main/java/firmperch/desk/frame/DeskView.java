@@ -7,6 +7,7 @@ import firmperch.desk.ballast.BallastPanel;
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.Palette;
 import firmperch.desk.gear.GearPanel;
+import firmperch.desk.kind.Choice;
 import firmperch.desk.kind.KindPanel;
 import firmperch.desk.make.MakePanel;
 import firmperch.desk.panel.Panel;
@@ -56,6 +57,7 @@ public final class DeskView extends BorderPane {
     public static final String DARK = "dark";
 
     private final Document document;
+    private final Choice choice;
     private final Map<Step, Panel> panels = new EnumMap<>(Step.class);
     private final Map<Step, ScrollPane> scrolls = new EnumMap<>(Step.class);
     private final Map<Step, Supplier<Panel>> makers;
@@ -98,12 +100,13 @@ public final class DeskView extends BorderPane {
 
     public DeskView(Document document, Host host) {
         this.document = document;
+        choice = new Choice(document);
         getStyleClass().add("desk");
         ReasonList.Actions actions = new Actions();
         // A panel is made when its step is first shown: most of them never are in a session.
         makers = Map.of(Step.SHOT, () -> new ShotPanel(document, actions, host::export), Step.GEAR,
                 () -> new GearPanel(document, actions), Step.PLACE, () -> new PlacePanel(document, actions), Step.KIND,
-                () -> new KindPanel(document), Step.PERCH,
+                () -> new KindPanel(document, choice), Step.PERCH,
                 () -> new PerchPanel(document, actions), Step.STEADY, () -> new SteadyPanel(document, actions),
                 Step.BALLAST, () -> new BallastPanel(document, actions), Step.MAKE,
                 () -> new MakePanel(document, host::export, host::exportAll), Step.PROVE,
@@ -301,6 +304,11 @@ public final class DeskView extends BorderPane {
     /** True while anything shown is still being worked out. */
     public boolean busy() {
         return !document.working().get().isEmpty() || panel(step).working() || filling();
+    }
+
+    /** The kinds' cards, whether they are shown or not. */
+    public Choice choice() {
+        return choice;
     }
 
     /** True while the step's panel is still being filled or works something out of its own, or the colours change. */

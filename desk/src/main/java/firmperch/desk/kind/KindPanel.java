@@ -2,9 +2,7 @@ package firmperch.desk.kind;
 
 import firmperch.check.Verdict;
 import firmperch.choose.Card;
-import firmperch.choose.Chooser;
 import firmperch.choose.Ranking;
-import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
 import firmperch.desk.draw.DrawingPane;
 import firmperch.desk.draw.Palette;
@@ -15,23 +13,19 @@ import firmperch.desk.widget.Words;
 import firmperch.draw.RoomPlan;
 import firmperch.draw.Scene;
 import firmperch.draw.SideView;
-import firmperch.part.Kind;
-import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.Purse;
-import firmperch.project.SetUp;
-import firmperch.project.Stance;
 import firmperch.project.Variants;
 import firmperch.search.Assessment;
 import firmperch.units.InvalidValue;
 import firmperch.units.Quantity;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -47,16 +41,14 @@ import javafx.scene.layout.VBox;
 
 /**
  * Every kind worked out for what is to be filmed, with what and where: cards in the middle, what matters at the left, two of them side by side at the right.
- * They are kept as long as nothing changes that they follow from, and worked out while this step is shown.
  */
 public final class KindPanel implements Panel {
-    private static final Stance ANYHOW = new Stance(0, 0, 0, Map.of());
-
     private final Document document;
-    private final Background choosing = new Background("kinds");
-    private final OwnKinds kinds;
+    private final Choice choice;
     private final OverFrames drawing = new OverFrames();
     private final Map<String, Card> cards = new LinkedHashMap<>();
+    /** Of the kinds as they came: not paid for yet. */
+    private final Map<String, Card> known = new HashMap<>();
     private final Map<String, CardButton> buttons = new LinkedHashMap<>();
     private final List<String> picked = new ArrayList<>();
     private final TilePane grid = new TilePane(10, 10);
@@ -78,13 +70,13 @@ public final class KindPanel implements Panel {
     private final CachedVBox side;
     private Palette palette = Palette.LIGHT;
     private Purse purse;
-    private Project worked;
     private boolean byHand;
-    private boolean going;
+    private int shown;
 
-    public KindPanel(Document document) {
+    public KindPanel(Document document, Choice choice) {
         this.document = document;
-        kinds = new OwnKinds(document);
+        this.choice = choice;
+        choice.onChange(this::come);
         grid.getStyleClass().add("kind-grid");
         grid.setPrefTileWidth(CardButton.WIDE);
         ScrollPane scroll = new ScrollPane(grid);
@@ -98,8 +90,7 @@ public final class KindPanel implements Panel {
         VBox.setVgrow(middle, Priority.ALWAYS);
         stop.setId("kinds-stop");
         stop.setOnAction(e -> {
-            choosing.stop();
-            going = false;
+            choice.stop();
             told();
         });
         matters = new Matters(this::arrange,
@@ -126,7 +117,7 @@ public final class KindPanel implements Panel {
         own.setId("kind-own");
         own.setOnAction(e -> {
             if (!pair().isEmpty()) {
-                kinds.keep(pair().getLast(), kind -> work(document.project(), going ? null : kind));
+                choice.keep(pair().getLast());
             }
         });
         drop.setId("variant-drop");
@@ -141,27 +132,22 @@ public final class KindPanel implements Panel {
         side.getStyleClass().add("panel");
     }
 
-    /** What cards follow from; what the project is called, and which rig it has, is nothing to them. */
-    private static Project key(Project p) {
-        List<SetUp> setUps = p.setUps().stream().map(s -> s.with(ANYHOW)).toList();
-        return new Project("x", "x", p.units(), setUps, 0, p.gear(), p.place(), Perch.NONE, p.policy(), List.of());
-    }
-
     @Override
     public void show(Assessment assessment) {
-        Project key = key(assessment.project());
         here.setText(here(assessment.project()));
         if (assessment.project().perch().none()) {
             cards.remove(Card.NOW);
         } else {
             cards.put(Card.NOW, Card.now(assessment));
         }
-        if (!key.equals(worked)) {
-            worked = key;
+        choice.wanted();
+        if (choice.number() != shown) {
+            shown = choice.number();
+            known.clear();
             cards.keySet().removeIf(id -> !id.equals(Card.NOW));
             variants.forget();
-            work(assessment.project(), null);
         }
+        kinds();
         if (!assessment.project().purse().equals(purse)) {
             purse = assessment.project().purse();
             matters.show(purse.tools());
@@ -195,24 +181,18 @@ public final class KindPanel implements Panel {
         }
     }
 
-    /** @param only that is to be worked out; null for all of them */
-    private void work(Project project, Kind only) {
-        going = true;
-        choosing.run(progress -> Chooser.of(project, only == null ? kinds.all() : List.of(only), progress,
-                card -> Platform.runLater(() -> come(project, card))),
-                done -> {
-                    going = false;
-                    told();
-                }, why -> {
-                    going = false;
-                    document.refused(why);
-                });
+    /** Takes the kinds' cards that are new. */
+    private void kinds() {
+        for (Card card : choice.cards()) {
+            if (known.put(card.id(), card) != card) {
+                cards.put(card.id(), card.paidFrom(document.project().purse()));
+            }
+        }
     }
 
-    /** A card that is worked out, unless it is for what is not asked any more. */
-    private void come(Project of, Card card) {
-        if (going && key(of).equals(worked)) {
-            cards.put(card.id(), card.paidFrom(document.project().purse()));
+    private void come() {
+        if (middle.isVisible()) {
+            kinds();
             arrange();
         }
     }
@@ -287,7 +267,7 @@ public final class KindPanel implements Panel {
         if (both.isDisable()) {
             both.setSelected(false);
         }
-        only(stop, going);
+        only(stop, choice.going());
         state.setText(state());
         inTheRoom();
     }
@@ -302,7 +282,7 @@ public final class KindPanel implements Panel {
                 .filter(c -> !c.id().equals(Card.NOW) && VariantCards.number(c.id()).isEmpty()).toList();
         long cannot = kinds.stream().filter(c -> c.verdict().isEmpty()).count();
         long gives = kinds.stream().filter(c -> c.verdict().filter(v -> v == Verdict.GIVES).isPresent()).count();
-        return going
+        return choice.going()
                 ? "Working them out …"
                 : kinds.stream().anyMatch(c -> !c.proven())
                         ? "Stopped: some have only been asked as they are set."
@@ -314,7 +294,7 @@ public final class KindPanel implements Panel {
     /** The project gets it; one undo brings back what was. */
     private void build() {
         List<Card> pair = pair();
-        if (!pair.isEmpty() && key(document.project()).equals(worked)) {
+        if (!pair.isEmpty() && choice.areOf(document.project())) {
             document.edit(pair.getLast().in(document.project()));
         }
     }
@@ -379,6 +359,6 @@ public final class KindPanel implements Panel {
 
     @Override
     public boolean working() {
-        return going || variants.busy();
+        return choice.going() || variants.busy();
     }
 }

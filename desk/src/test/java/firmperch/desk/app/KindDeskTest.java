@@ -4,12 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import firmperch.Demo;
 import firmperch.body.Station;
+import firmperch.choose.Card;
 import firmperch.desk.InTheWindow;
 import firmperch.desk.frame.Step;
+import firmperch.desk.kind.Choice;
+import firmperch.file.Stamp;
 import firmperch.part.Perch;
 import firmperch.project.Project;
+import firmperch.project.Stance;
 import firmperch.project.Variant;
+import firmperch.search.Assessor;
 import java.util.List;
+import java.util.Map;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -65,6 +71,35 @@ class KindDeskTest {
         assertThat(order()).as("the cards are kept").contains("card-cast-box-post");
         desk.press("undo");
         assertThat(desk.project()).isEqualTo(before);
+    }
+
+    /** While there is no rig the cards are worked out as soon as the hands rest: opened, they are all there; of what has been edited they are not shown. */
+    @Test
+    void workedOutAhead() {
+        Project none = desk.project().with(desk.project().setUps().stream()
+                .map(one -> one.with(new Stance(1, 0, 0, Map.of()))).toList(), 0).with(Perch.NONE);
+        desk.act(() -> desk.app.document().open(Assessor.now(none), null, Stamp.NONE));
+        desk.go(Step.SHOT);
+        Choice choice = desk.app.desk().choice();
+        desk.inTheEnd("they are worked out", () -> !choice.cards().isEmpty() && !choice.going());
+        List<Card> ahead = choice.cards();
+        assertThat(ahead).allMatch(Card::proven).extracting(Card::id).contains("cast-box-post", "plain-tripod",
+                "alien");
+        desk.go(Step.KIND);
+        desk.filled();
+        assertThat(desk.says("each sized to reach the set-ups")).isTrue();
+        assertThat(order()).contains("card-cast-box-post", "card-plain-tripod", "card-alien")
+                .doesNotContain("card-now");
+        assertThat(choice.cards()).as("none is worked out again").isEqualTo(ahead);
+        desk.go(Step.SHOT);
+        desk.act(() -> desk.app.document().edit("shot.wanted.width", 0.9));
+        assertThat(choice.cards()).as("for another picture").isEmpty();
+        desk.inTheEnd("they are begun again", choice::going);
+        desk.act(() -> desk.app.document().edit("shot.wanted.width", 0.5));
+        assertThat(choice.going()).as("an edit goes first").isFalse();
+        desk.go(Step.KIND);
+        assertThat(desk.says("Working them out")).as("for what is to be seen now").isTrue();
+        desk.press("kinds-stop");
     }
 
     /** What stands there is kept, another is built on and kept, named, switched and dropped. */
