@@ -10,7 +10,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /**
  * Bounds on how the pieces of one body move as seen from another, whatever both do together. Derived from lengths
@@ -63,8 +62,14 @@ public final class RelativeMotionBounds {
         boolean[] moves = new boolean[rig.assembly().freedoms().size()];
         moving(rig, from.index(), common, moves);
         moving(rig, seen.index(), common, moves);
-        int[] felt = IntStream.range(0, moves.length).filter(f -> moves[f]).toArray();
-        return of(rig, from, seen, common, felt, numbers(felt));
+        int count = 0;
+        int[] felt = new int[moves.length];
+        for (int f = 0; f < moves.length; f++) {
+            if (moves[f]) {
+                felt[count++] = f;
+            }
+        }
+        return of(rig, from, seen, common, Arrays.copyOf(felt, count), numbers(felt, count));
     }
 
     private static RelativeMotionBounds of(Rig rig, Body from, Body seen, int common, int[] felt,
@@ -136,11 +141,16 @@ public final class RelativeMotionBounds {
             return this;
         }
         int[] fewer = Arrays.copyOf(left, count);
-        return new RelativeMotionBounds(rig, from, seen, common, rates, fewer, numbers(fewer), layers);
+        return new RelativeMotionBounds(rig, from, seen, common, rates, fewer, numbers(fewer, count), layers);
     }
 
-    private static List<Integer> numbers(int[] felt) {
-        return IntStream.of(felt).boxed().toList();
+    /** Made for each two pieces of each rig that is tried: without a stream. */
+    private static List<Integer> numbers(int[] felt, int count) {
+        Integer[] numbers = new Integer[count];
+        for (int i = 0; i < count; i++) {
+            numbers[i] = felt[i];
+        }
+        return List.of(numbers);
     }
 
     /**

@@ -57,6 +57,8 @@ final class Cures {
     private final Project project;
     private final CurePrice price;
     private final Set<String> asked;
+    /** What was found, what is likeliest to give after a change first. */
+    private final List<Finding> likeliest;
     /** By the number of the set-up that is changed where a change is of one only. */
     private final Map<Integer, List<Change>> changes = new HashMap<>();
     /** Mass hung on beyond the gear while trying, kg; 0 means the spare. */
@@ -85,6 +87,7 @@ final class Cures {
         this.before = before;
         project = before.project();
         price = new CurePrice(before.study());
+        likeliest = before.findings().stream().sorted(Assessment.WEAKEST_FIRST).toList();
         asked = before.findings().stream().map(Finding::id).collect(Collectors.toSet());
     }
 
@@ -282,7 +285,7 @@ final class Cures {
     boolean spoils(Tried tried) {
         Study study = Study.of(tried.dose.changed());
         double near = project.policy().near();
-        Stream<Verdict> still = before.findings().stream()
+        Stream<Verdict> still = likeliest.stream()
                 .filter(was -> was.verdict() != Verdict.GIVES && !was.id().equals(FirstToGo.ID))
                 .flatMap(was -> reading(was, study).stream().map(r -> r.verdict(was.about().reserve(), near)));
         Stream<Verdict> anew = RaisedQuestions.of(study).stream().filter(q -> !asked.contains(q.id()))

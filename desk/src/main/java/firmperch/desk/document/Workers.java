@@ -10,21 +10,28 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 
 /**
- * The threads that compute behind the window: one fewer than there are processors, as one is left to the window, and
- * with a lower priority where the system heeds it. Parallel streams started on one of them stay among them.
+ * The threads that compute behind the window, with a lower priority where the system heeds it. Parallel streams started on one of them stay among them.
  */
 enum Workers {
-    /** For the search over every pose and for cures, which goes on whenever nothing else is to be done. */
-    SEARCH,
-    /** For what the user asked for and waits for. It does not queue behind the search, which pauses meanwhile. */
-    ASKED;
+    /** For the search over every pose and for cures, which goes on whenever nothing else is to be done: one processor is left to the window. */
+    SEARCH(1),
+    /**
+     * For what the user asked for and waits for. It does not queue behind the search, which pauses meanwhile, and leaves no processor idle: as long as
+     * somebody waits the window only draws what comes, and goes first.
+     */
+    ASKED(0);
 
     /** How long the search pauses before it looks again whether anybody still waits, ns. */
     private static final long REST = 5_000_000;
 
-    private final ForkJoinPool pool = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1),
-            this::member, null, true);
+    private final ForkJoinPool pool;
     private final AtomicInteger busy = new AtomicInteger();
+
+    /** @param left processors that are left to others */
+    Workers(int left) {
+        pool = new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() - left), this::member, null,
+                true);
+    }
 
     private ForkJoinWorkerThread member(ForkJoinPool of) {
         ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(of);
