@@ -27,8 +27,8 @@ import java.util.stream.IntStream;
  * the coarse part of the grid is done first; the rest is done only along freedoms that made a difference there and
  * around places close to the worst.
  *
- * <p>Then each question climbs from the worst places of the grid by compass search: it tries a step up and down along
- * each freedom and shortens the steps when none helps. Freedoms that made no difference stay still.
+ * <p>Then each question climbs from the worst places of the grid by {@link CompassSearch}. Freedoms that made no difference
+ * stay still.
  *
  * <p>For questions whose check is {@link Certainty#PROVEN}, {@link BranchAndBound} then bounds what lies between the
  * samples. All others are reported as sampled.
@@ -55,8 +55,6 @@ public final class WorstPose {
     private static final int TRIED = 8;
     /** Where the grid finds plenty in hand, or only side effects are of interest, the exact figure matters less. */
     private static final int FEWER_CLIMBS = 1;
-    /** Rounds of climbing: steps shrink by 2.5 each, to about a twenty-thousandth of the travel. */
-    private static final int ROUNDS = 10;
     /**
      * Two figures closer than this share count as equal: a hundredth of {@link #TOLERANCE}, and more than the
      * rounding of frames and distances.
@@ -81,8 +79,7 @@ public final class WorstPose {
     private final List<Freedom> freedoms;
     private final PoseGrid grid;
     private final boolean large;
-    /** How many poses one question's climbs may look at. */
-    private final int looks;
+    private final CompassSearch search;
 
     /** Prepares the grid for a rig. */
     public WorstPose(Study study) {
@@ -93,7 +90,8 @@ public final class WorstPose {
         large = freedoms.size() > MANY_FREEDOMS || nodes > MANY_NODES || feet > MANY_FEET;
         double each = Math.max(1, 2 * Math.max(nodes / MANY_NODES, feet / MANY_FEET));
         grid = large ? new PoseGrid(freedoms, (int) (LARGE_GRID / each)) : new PoseGrid(freedoms);
-        looks = large ? (int) (LARGE_LOOKS / each / RaisedQuestions.of(study).size()) : Integer.MAX_VALUE;
+        search = new CompassSearch(study, grid,
+                large ? (int) (LARGE_LOOKS / each / RaisedQuestions.of(study).size()) : Integer.MAX_VALUE);
     }
 
     /** The poses of the grid. */
@@ -239,7 +237,7 @@ public final class WorstPose {
         double most = Double.NEGATIVE_INFINITY;
         boolean thorough = !large && (thoroughly || grid.full()) && Arrays.stream(known).max().orElse(0) > PLENTY;
         for (int start : starts(known, felt, thorough ? CLIMBS : FEWER_CLIMBS)) {
-            double[] climbed = climb(question, grid.poses().get(start).values(), known[start], felt, count);
+            double[] climbed = search.climb(question, grid.poses().get(start).values(), known[start], felt, count);
             if (climbed[climbed.length - 1] > most) {
                 most = climbed[climbed.length - 1];
                 best = Arrays.copyOf(climbed, climbed.length - 1);
@@ -250,7 +248,7 @@ public final class WorstPose {
             still[axis] = felt[axis] ? still[axis] : usual.get(axis);
         }
         // Joints that make no difference beyond rounding stay as they are set: the figure is that of the pose told.
-        double there = used(question, still, count);
+        double there = search.used(question, still, count);
         if (there >= most * (1 - ROUNDING)) {
             best = still;
             most = there;
@@ -261,8 +259,8 @@ public final class WorstPose {
     /** The worst that climbing finds from a pose, along all that can affect the question. */
     Found from(Question<?> question, Pose start, Search before) {
         int[] count = {before.poses()};
-        double[] climbed = climb(question, start.values(), used(question, start.values(), count), felt(question),
-                count);
+        double[] climbed = search.climb(question, start.values(), search.used(question, start.values(), count),
+                felt(question), count);
         return new Found(Pose.of(Arrays.copyOf(climbed, climbed.length - 1)), climbed[climbed.length - 1],
                 new Search(count[0], Double.NaN, false));
     }
@@ -312,11 +310,6 @@ public final class WorstPose {
     /** True if a question could be short. */
     private static boolean climbs(double[] known) {
         return Arrays.stream(known).max().orElse(0) > AMPLE;
-    }
-
-    private double used(Question<?> question, double[] at, int[] count) {
-        count[0]++;
-        return question.at(study.in(Pose.of(at))).used();
     }
 
     /**
@@ -372,46 +365,5 @@ public final class WorstPose {
                 }
             }
         }
-    }
-
-    /** Compass search from one pose. The last element of the result is the use reached there. */
-    private double[] climb(Question<?> question, double[] start, double value, boolean[] felt, int[] count) {
-        double[] at = Arrays.copyOf(start, start.length + 1);
-        at[start.length] = value;
-        double[] step = new double[start.length];
-        for (int axis = 0; axis < step.length; axis++) {
-            Freedom f = freedoms.get(axis);
-            step[axis] = f.continuous() ? (f.to() - f.from()) / grid.along(axis).length : 1;
-        }
-        // The side on which it last became better is tried first.
-        int[] side = new int[start.length];
-        Arrays.fill(side, -1);
-        int enough = looks == Integer.MAX_VALUE ? looks : count[0] + looks;
-        for (int round = 0; round < ROUNDS && count[0] < enough; round++) {
-            boolean better = false;
-            for (int axis = 0; axis < step.length && count[0] < enough; axis++) {
-                double was = at[axis];
-                // One step only: the other side of a step that was better is where it came from.
-                for (int turn = 0; felt[axis] && turn < 2 && at[axis] == was; turn++) {
-                    double[] next = Arrays.copyOf(at, start.length);
-                    next[axis] = freedoms.get(axis).nearest(was + (turn == 0 ? side[axis] : -side[axis]) * step[axis]);
-                    if (next[axis] != was) {
-                        double used = used(question, next, count);
-                        if (used > at[start.length]) {
-                            side[axis] = next[axis] > was ? 1 : -1;
-                            at[axis] = next[axis];
-                            at[start.length] = used;
-                            better = true;
-                        }
-                    }
-                }
-            }
-            if (!better) {
-                for (int axis = 0; axis < step.length; axis++) {
-                    step[axis] = freedoms.get(axis).continuous() ? step[axis] / 2.5 : 1;
-                }
-            }
-        }
-        return at;
     }
 }
