@@ -45,10 +45,12 @@ public final class Background {
         start(Workers.ASKED, mine -> (share, what) -> hand(mine, () -> watched.at(share, what)), work, done, failed);
     }
 
-    /** Computes what nobody has asked for yet: whatever is asked for meanwhile goes first. */
+    /** Computes what nobody has asked for yet: what is asked for meanwhile goes first, and so does the search. */
     public <T> void ahead(Work<T> work, Consumer<T> done, Consumer<String> failed) {
-        start(Workers.SEARCH, mine -> (share, what) -> Workers.ASKED.giveWay(() -> mine == generation.get()), work,
-                done, failed);
+        start(Workers.AHEAD, mine -> (share, what) -> {
+            Workers.ASKED.giveWay(() -> mine == generation.get());
+            Workers.SEARCH.giveWay(() -> mine == generation.get());
+        }, work, done, failed);
     }
 
     private <T> void start(Workers workers, LongFunction<Progress> watched, Work<T> work, Consumer<T> done,

@@ -19,7 +19,9 @@ enum Workers {
      * For what the user asked for and waits for. It does not queue behind the search, which pauses meanwhile, and leaves no processor idle: as long as
      * somebody waits the window only draws what comes, and goes first.
      */
-    ASKED(0);
+    ASKED(0),
+    /** For what nobody has asked for yet; it pauses while the others are busy. */
+    AHEAD(1);
 
     /** How long the search pauses before it looks again whether anybody still waits, ns. */
     private static final long REST = 5_000_000;
