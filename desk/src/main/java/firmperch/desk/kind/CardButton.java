@@ -21,9 +21,9 @@ import javafx.scene.layout.VBox;
 /** One kind: how it would stand in the room, what is to be said of it, and its first figures. */
 final class CardButton extends ToggleButton {
     static final double WIDE = 200;
-    private static final double HIGH = 244;
+    private static final double HIGH = 260;
     private static final double PICTURE = 122;
-    private static final double TWO_LINES = 36;
+    private static final double THREE_LINES = 52;
     /** So many figures there is room for. */
     private static final int FIGURES = 3;
 
@@ -47,8 +47,9 @@ final class CardButton extends ToggleButton {
         HBox title = new HBox(6, mark, name);
         title.setAlignment(Pos.CENTER_LEFT);
         title.setMinHeight(36);
-        sentence.setMinHeight(TWO_LINES);
-        sentence.setMaxHeight(TWO_LINES);
+        sentence.setMinHeight(THREE_LINES);
+        sentence.setMaxHeight(THREE_LINES);
+        sentence.setAlignment(Pos.TOP_LEFT);
         sentence.setPrefWidth(WIDE - 22);
         figures.getStyleClass().add("figures");
         VBox box = new VBox(3, picture, title, sentence, figures);
