@@ -127,7 +127,7 @@ public final class Choice {
         }
     }
 
-    /** Nobody waits for these, so nothing is said of what goes wrong with them: it is said when they are wanted. */
+    /** Nothing is said of what goes wrong with these: who wants them has them worked out again, and is told. */
     private void ahead() {
         if (document.closed()) {
             return;
@@ -136,8 +136,8 @@ public final class Choice {
         begin(project);
         choosing.ahead(progress -> Chooser.of(project, kinds.all(), progress, card -> told(project, card)),
                 done -> ended(), why -> {
-                    going = null;
                     followed = null;
+                    ended();
                 });
     }
 
@@ -165,7 +165,7 @@ public final class Choice {
     }
 
     private void failed(String why) {
-        going = null;
+        ended();
         document.refused(why);
     }
 }

@@ -140,13 +140,6 @@ public final class KindPanel implements Panel {
         } else {
             cards.put(Card.NOW, Card.now(assessment));
         }
-        choice.wanted();
-        if (choice.number() != shown) {
-            shown = choice.number();
-            known.clear();
-            cards.keySet().removeIf(id -> !id.equals(Card.NOW));
-            variants.forget();
-        }
         kinds();
         if (!assessment.project().purse().equals(purse)) {
             purse = assessment.project().purse();
@@ -181,8 +174,15 @@ public final class KindPanel implements Panel {
         }
     }
 
-    /** Takes the kinds' cards that are new. */
+    /** Has the kinds' cards worked out and takes those that are new. */
     private void kinds() {
+        choice.wanted();
+        if (choice.number() != shown) {
+            shown = choice.number();
+            known.clear();
+            cards.keySet().removeIf(id -> !id.equals(Card.NOW));
+            variants.forget();
+        }
         for (Card card : choice.cards()) {
             if (known.put(card.id(), card) != card) {
                 cards.put(card.id(), card.paidFrom(document.project().purse()));

@@ -192,7 +192,8 @@ class LauncherTest {
     /** A window, started by Java alone or as another command's. */
     private Process window(int display, String... start) throws IOException {
         List<String> command = new ArrayList<>(List.of(start));
-        command.addAll(List.of("-Dglass.platform=Headless", "-Dprism.order=sw", "-Dprism.text=t2k", "-jar",
+        command.addAll(List.of("-XX:TieredStopAtLevel=1", "-Dglass.platform=Headless", "-Dprism.order=sw",
+                "-Dprism.text=t2k", "-jar",
                 program.resolve("firm-perch.jar").toString()));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true)
                 .redirectOutput(folder.resolve("said").toFile());
