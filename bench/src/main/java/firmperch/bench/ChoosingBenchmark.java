@@ -27,11 +27,11 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3)
-@Measurement(iterations = 5)
+@Warmup(iterations = 20)
+@Measurement(iterations = 10)
 @Fork(1)
 public class ChoosingBenchmark {
-    @Param({"Wedging bench", "Glazing table"})
+    @Param({"Wedging bench", "Throwing wheel", "Glazing table"})
     private String corner;
 
     private Project project;

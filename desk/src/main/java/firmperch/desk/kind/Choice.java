@@ -4,7 +4,6 @@ import firmperch.choose.Card;
 import firmperch.choose.Chooser;
 import firmperch.desk.document.Background;
 import firmperch.desk.document.Document;
-import firmperch.part.Kind;
 import firmperch.part.Perch;
 import firmperch.project.Project;
 import firmperch.project.SetUp;
@@ -82,9 +81,7 @@ public final class Choice {
     void wanted() {
         Project project = document.project();
         if (!areOf(project)) {
-            begin(project);
-            choosing.run(progress -> Chooser.of(project, kinds.all(), progress, card -> told(project, card)),
-                    done -> ended(), this::failed);
+            choosing.run(begun(project), done -> ended(), this::failed);
         }
     }
 
@@ -95,22 +92,18 @@ public final class Choice {
     }
 
     /** Keeps the rig of a card as a kind of the maker's own, which then has a card too. */
-    void keep(Card card) {
-        kinds.keep(card, kind -> {
+    void keep(Card kept) {
+        kinds.keep(kept, kind -> {
             Project project = document.project();
             if (going()) {
                 followed = null;
                 wanted();
             } else if (areOf(project)) {
-                add(project, kind);
+                going = project;
+                choosing.run(progress -> Chooser.of(project, List.of(kind), progress, card -> told(project, card)),
+                        done -> ended(), this::failed);
             }
         });
-    }
-
-    private void add(Project project, Kind kind) {
-        going = project;
-        choosing.run(progress -> Chooser.of(project, List.of(kind), progress, card -> told(project, card)),
-                done -> ended(), this::failed);
     }
 
     private void edited() {
@@ -127,26 +120,25 @@ public final class Choice {
         }
     }
 
-    /** Nothing is said of what goes wrong with these: who wants them has them worked out again, and is told. */
+    /** That these could not be worked out is not told: who wants them has them worked out again, and is told then. */
     private void ahead() {
         if (document.closed()) {
             return;
         }
-        Project project = document.project();
-        begin(project);
-        choosing.ahead(progress -> Chooser.of(project, kinds.all(), progress, card -> told(project, card)),
-                done -> ended(), why -> {
-                    followed = null;
-                    ended();
-                });
+        choosing.ahead(begun(document.project()), done -> ended(), why -> {
+            followed = null;
+            ended();
+        });
     }
 
-    private void begin(Project project) {
+    /** Begins anew: what is to be worked out. */
+    private Background.Work<List<Card>> begun(Project project) {
         resting.stop();
         cards.clear();
         followed = key(project);
         going = project;
         number++;
+        return progress -> Chooser.of(project, kinds.all(), progress, card -> told(project, card));
     }
 
     private void told(Project of, Card card) {
